@@ -1,0 +1,163 @@
+package happysaucer.core.advice;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The answer. Lengths in mm, masses in g, volumes in L, shares 0 to 1; texts in the asked units. A
+ * figure that cannot be reached is null, never NaN.
+ */
+public record Advice(
+    String bookVersion,
+    List<Finding> findings,
+    Call call,
+    List<Look> lookNext,
+    Forecast forecast,
+    @Nullable Repot repot,
+    Water water,
+    Aftercare aftercare,
+    List<Coded> cautions,
+    List<String> assumed) {
+
+  public record Coded(String code, String text) {}
+
+  public record Finding(
+      String code,
+      String strength,
+      @Nullable String grade,
+      double decibans,
+      List<Evidence> evidence,
+      List<Discounted> discounted) {}
+
+  public record Evidence(String sign, double weight, String why) {}
+
+  public record Discounted(String sign, String why) {}
+
+  public record Call(
+      String action,
+      String urgency,
+      @Nullable LocalDate from,
+      @Nullable LocalDate to,
+      @Nullable LocalDate recheck,
+      List<String> reasons,
+      List<Hold> holds,
+      List<String> interim,
+      List<Coded> also,
+      List<Alternative> alternatives) {}
+
+  public record Hold(
+      String code, boolean firm, boolean overridden, String liftedBy, @Nullable LocalDate until) {}
+
+  public record Alternative(String action, String when) {}
+
+  public record Look(String sign, String how, String why) {}
+
+  public record Forecast(
+      @Nullable Double rootFill,
+      @Nullable LocalDate clearFrom,
+      @Nullable LocalDate clearTo,
+      String basis) {}
+
+  public record Repot(
+      List<Candidate> candidates,
+      @Nullable String order,
+      RootWork rootWork,
+      @Nullable Mix mix,
+      @Nullable Levels levels,
+      String ballMoisture,
+      Feed feed,
+      @Nullable WaterIn waterIn,
+      List<Step> steps,
+      Section section) {}
+
+  /** One pot compared; the measures of the pot come with it so that it can be drawn to scale. */
+  public record Candidate(
+      String id,
+      @Nullable Integer rank,
+      Outline pot,
+      String material,
+      double stepMm,
+      double ballShare,
+      double clearanceMm,
+      double rimGapMm,
+      double baseLayerMm,
+      double fillLitres,
+      double freshLitres,
+      double containerCapacity,
+      double airFilledPorosity,
+      @Nullable Double daysToTopDry,
+      @Nullable Double daysToRefill,
+      @Nullable Double daysAirless,
+      @Nullable Double daysRingWet,
+      double tiltDegrees,
+      double pushN,
+      double dryMassG,
+      double wetMassG,
+      List<Coded> failures,
+      List<Coded> remarks) {}
+
+  public record RootWork(
+      String loosening,
+      double baseSliceMm,
+      double sideShaveMm,
+      double rootShare,
+      double canopyShare,
+      double limit,
+      int callusDays) {}
+
+  public record Mix(String code, String label, double litres, List<Ingredient> ingredients) {}
+
+  public record Ingredient(String code, String label, double litres) {}
+
+  public record Levels(double rimGapMm, double baseLayerMm, double raiseMm) {}
+
+  public record Feed(
+      String kind, @Nullable Double grams, @Nullable LocalDate holdUntil, String why) {}
+
+  public record WaterIn(LocalDate on, double litres) {}
+
+  public record Step(String phase, String text) {}
+
+  /** A straight-sided body for drawing, inside measures in mm. */
+  public record Outline(String shape, double topMm, double baseMm, double heightMm) {}
+
+  /**
+   * All that the cross-section needs, in mm.
+   *
+   * @param newPot the chosen pot, null when none will do
+   * @param wetZoneMm height over the floor up to which the medium holds hardly any air after
+   *     watering
+   */
+  public record Section(
+      Outline oldPot,
+      Outline ballBefore,
+      Outline ballAfter,
+      @Nullable Outline newPot,
+      double wetZoneMm) {}
+
+  public record Water(Drying before, @Nullable Drying after, @Nullable Drying settled) {}
+
+  /**
+   * Days since watering; null when not reached.
+   *
+   * @param daysToRefillFrom lower end of the range of daysToRefill
+   * @param basis what the figures rest on
+   */
+  public record Drying(
+      @Nullable Double daysToTopDry,
+      @Nullable Double daysToRefill,
+      @Nullable Double daysToRefillFrom,
+      @Nullable Double daysToRefillTo,
+      @Nullable Double daysAirless,
+      @Nullable Double daysRingWet,
+      double litresPerDay,
+      double litres,
+      String basis) {}
+
+  public record Aftercare(String plan, List<CareStep> steps, List<Week> weeks) {}
+
+  public record CareStep(LocalDate from, LocalDate to, String kind, String who, String text) {}
+
+  public record Week(int week, LocalDate from, @Nullable Double everyDays, double litres) {}
+}

@@ -1,0 +1,282 @@
+package happysaucer.core.advice;
+
+import static happysaucer.core.unit.Rounding.outgoing;
+
+import happysaucer.core.aftercare.Aftercare;
+import happysaucer.core.book.Book;
+import happysaucer.core.call.Call;
+import happysaucer.core.call.Hold;
+import happysaucer.core.casefile.Case;
+import happysaucer.core.caution.Caution;
+import happysaucer.core.finding.Finding;
+import happysaucer.core.finding.Findings;
+import happysaucer.core.forecast.Forecast;
+import happysaucer.core.medium.Retention;
+import happysaucer.core.pot.Frustum;
+import happysaucer.core.pot.Pot;
+import happysaucer.core.repot.Candidate;
+import happysaucer.core.repot.RepotPlan;
+import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Window;
+import happysaucer.core.unit.Wording;
+import happysaucer.core.water.Drying;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** Writes the stages' results into the answer: rounded figures, sentences in the reader's units. */
+final class AdviceWriter {
+  /** Where the drained medium holds less air than this it counts as the wet zone. */
+  private static final double WET_ZONE_AIR = 0.10;
+
+  private final Book book;
+  private final Case c;
+  private final Wording wording;
+
+  AdviceWriter(Book book, Case c) {
+    this.book = book;
+    this.c = c;
+    this.wording = new Wording(c.units());
+  }
+
+  private String say(Message message) {
+    return wording.text(message);
+  }
+
+  private static @Nullable Double figure(OptionalDouble value) {
+    return value.isPresent() ? outgoing(value.getAsDouble()) : null;
+  }
+
+  List<Advice.Finding> findings(Findings findings) {
+    return findings.withEvidence().stream().map(this::finding).toList();
+  }
+
+  private Advice.Finding finding(Finding finding) {
+    return new Advice.Finding(
+        finding.code().name(),
+        finding.strength().name(),
+        finding.grade().map(Enum::name).orElse(null),
+        outgoing(finding.decibans()),
+        finding.evidence().stream()
+            .map(line -> new Advice.Evidence(line.sign(), outgoing(line.weight()), say(line.why())))
+            .toList(),
+        finding.discounted().stream()
+            .map(line -> new Advice.Discounted(line.sign().name(), say(line.why())))
+            .toList());
+  }
+
+  Advice.Call call(Call call) {
+    return new Advice.Call(
+        call.action().name(),
+        call.urgency().name(),
+        call.window().map(Window::from).orElse(null),
+        call.window().map(Window::to).orElse(null),
+        call.recheck().orElse(null),
+        wording.texts(call.reasons()),
+        call.holds().stream().map(hold -> hold(hold, call.overridden())).toList(),
+        wording.texts(call.interim()),
+        call.also().stream()
+            .map(also -> new Advice.Coded(also.code().name(), say(also.text())))
+            .toList(),
+        call.alternatives().stream()
+            .map(other -> new Advice.Alternative(other.action().name(), say(other.when())))
+            .toList());
+  }
+
+  private Advice.Hold hold(Hold hold, boolean overridden) {
+    return new Advice.Hold(
+        hold.code().name(),
+        hold.firm(),
+        overridden,
+        say(hold.liftedBy()),
+        hold.until().orElse(null));
+  }
+
+  List<Advice.Look> looks(List<LookNext.Look> looks) {
+    return looks.stream()
+        .map(look -> new Advice.Look(look.sign(), look.how(), say(look.why())))
+        .toList();
+  }
+
+  Advice.Forecast forecast(Forecast forecast) {
+    return new Advice.Forecast(
+        forecast.rootFill().map(fill -> outgoing(fill)).orElse(null),
+        forecast.clearFrom().orElse(null),
+        forecast.clearTo().orElse(null),
+        say(forecast.basis()));
+  }
+
+  Advice.Repot repot(RepotPlan plan) {
+    Optional<Candidate> chosen = plan.chosen();
+    return new Advice.Repot(
+        plan.candidates().stream().map(this::candidate).toList(),
+        plan.order().map(this::say).orElse(null),
+        new Advice.RootWork(
+            plan.rootWork().loosening().name(),
+            outgoing(plan.rootWork().baseSliceMm()),
+            outgoing(plan.rootWork().sideShaveMm()),
+            outgoing(plan.rootWork().rootShare()),
+            outgoing(plan.rootWork().canopyShare()),
+            outgoing(plan.rootWork().limit()),
+            plan.rootWork().callusDays()),
+        plan.mix().map(this::mix).orElse(null),
+        chosen
+            .map(
+                best ->
+                    new Advice.Levels(outgoing(best.rimGapMm()), outgoing(best.baseLayerMm()), 0))
+            .orElse(null),
+        plan.ballMoisture().name(),
+        new Advice.Feed(
+            plan.feed().kind().name(),
+            figure(plan.feed().grams()),
+            plan.feed().holdUntil().orElse(null),
+            say(plan.feed().why())),
+        plan.waterIn().map(in -> new Advice.WaterIn(in.on(), outgoing(in.litres()))).orElse(null),
+        plan.steps().stream()
+            .map(step -> new Advice.Step(step.phase().name(), say(step.text())))
+            .toList(),
+        section(plan));
+  }
+
+  private Advice.Mix mix(RepotPlan.MixNeed need) {
+    return new Advice.Mix(
+        need.code(),
+        need.label(),
+        outgoing(need.litres()),
+        need.ingredients().stream()
+            .map(
+                portion ->
+                    new Advice.Ingredient(
+                        portion.code(), portion.label(), outgoing(portion.litres())))
+            .toList());
+  }
+
+  private Advice.Section section(RepotPlan plan) {
+    double wet =
+        plan.chosen()
+            .map(
+                best ->
+                    wetZoneMm(
+                        book.media().retention(best.mix().mix()), best.pot().fill().heightMm()))
+            .orElse(0.0);
+    return new Advice.Section(
+        outline(c.pot()),
+        outline(c.ball().body()),
+        outline(plan.rootWork().after()),
+        plan.chosen().map(best -> outline(best.pot())).orElse(null),
+        outgoing(wet));
+  }
+
+  private static double wetZoneMm(Retention retention, double heightMm) {
+    double low = 0;
+    double high = heightMm;
+    for (int i = 0; i < 20; i++) {
+      double middle = (low + high) / 2;
+      if (retention.saturated() - retention.theta(middle / 10) < WET_ZONE_AIR) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
+  }
+
+  private static Advice.Outline outline(Pot pot) {
+    return new Advice.Outline(
+        pot.shape().name(),
+        outgoing(pot.topMm()),
+        outgoing(pot.inside().baseMm()),
+        outgoing(pot.heightMm()));
+  }
+
+  private static Advice.Outline outline(Frustum body) {
+    return new Advice.Outline(
+        "BALL", outgoing(body.topMm()), outgoing(body.baseMm()), outgoing(body.heightMm()));
+  }
+
+  private Advice.Candidate candidate(Candidate candidate) {
+    return new Advice.Candidate(
+        candidate.pot().id(),
+        candidate.rank().isPresent() ? candidate.rank().getAsInt() : null,
+        outline(candidate.pot()),
+        candidate.pot().material().name(),
+        outgoing(candidate.stepMm()),
+        outgoing(candidate.ballShare()),
+        outgoing(candidate.clearanceMm()),
+        outgoing(candidate.rimGapMm()),
+        outgoing(candidate.baseLayerMm()),
+        outgoing(candidate.fillLitres()),
+        outgoing(candidate.freshLitres()),
+        outgoing(candidate.mix().capacity()),
+        outgoing(candidate.mix().airFilled()),
+        candidate.settled().map(d -> figure(d.daysToTopDry())).orElse(null),
+        candidate.settled().map(d -> figure(d.daysToRefill())).orElse(null),
+        candidate.firstCycle().map(d -> figure(d.daysAirless())).orElse(null),
+        candidate.firstCycle().map(d -> figure(d.daysRingWet())).orElse(null),
+        outgoing(candidate.standing().tiltDegrees()),
+        outgoing(candidate.standing().pushN()),
+        outgoing(candidate.dryMassG()),
+        outgoing(candidate.wetMassG()),
+        candidate.failures().stream()
+            .map(failure -> new Advice.Coded(failure.code().name(), say(failure.text())))
+            .toList(),
+        candidate.remarks().stream()
+            .map(remark -> new Advice.Coded(remark.code().name(), say(remark.text())))
+            .toList());
+  }
+
+  /** The present pot has no fresh ring. */
+  Advice.Drying present(Drying drying, boolean measured) {
+    return drying(drying.withoutRing(), measured);
+  }
+
+  Advice.Drying drying(Drying drying, boolean measured) {
+    return new Advice.Drying(
+        figure(drying.daysToTopDry()),
+        figure(drying.daysToRefill()),
+        scaled(drying.daysToRefill(), 1 - drying.uncertainty()),
+        scaled(drying.daysToRefill(), 1 + drying.uncertainty()),
+        figure(drying.daysAirless()),
+        figure(drying.daysRingWet()),
+        outgoing(drying.litresPerDay()),
+        outgoing(drying.pourLitres()),
+        measured
+            ? "From its own measured waterings."
+            : "From its leaves, its light and the season; no measured watering to go by.");
+  }
+
+  private static @Nullable Double scaled(OptionalDouble value, double factor) {
+    return value.isPresent() ? outgoing(value.getAsDouble() * factor) : null;
+  }
+
+  Advice.Aftercare aftercare(Aftercare aftercare) {
+    return new Advice.Aftercare(
+        aftercare.plan().name(),
+        aftercare.steps().stream()
+            .map(
+                step ->
+                    new Advice.CareStep(
+                        step.window().from(),
+                        step.window().to(),
+                        step.kind().name(),
+                        step.who().name(),
+                        say(step.text())))
+            .toList(),
+        aftercare.weeks().stream()
+            .map(
+                week ->
+                    new Advice.Week(
+                        week.week(),
+                        week.from(),
+                        figure(week.everyDays()),
+                        outgoing(week.litres())))
+            .toList());
+  }
+
+  List<Advice.Coded> cautions(List<Caution> cautions) {
+    return cautions.stream()
+        .map(caution -> new Advice.Coded(caution.code().name(), say(caution.text())))
+        .toList();
+  }
+}

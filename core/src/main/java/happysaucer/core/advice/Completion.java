@@ -1,0 +1,463 @@
+package happysaucer.core.advice;
+
+import happysaucer.core.book.Book;
+import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.PlantCase;
+import happysaucer.core.casefile.SiteUse;
+import happysaucer.core.casefile.SizeWish;
+import happysaucer.core.casefile.WatererHabit;
+import happysaucer.core.medium.Mix;
+import happysaucer.core.method.Method;
+import happysaucer.core.pot.Material;
+import happysaucer.core.pot.Pot;
+import happysaucer.core.root.Ball;
+import happysaucer.core.sign.Grade;
+import happysaucer.core.sign.Measure;
+import happysaucer.core.sign.Observation;
+import happysaucer.core.sign.Observations;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.sign.SignState;
+import happysaucer.core.sign.StateCode;
+import happysaucer.core.species.Group;
+import happysaucer.core.species.Light;
+import happysaucer.core.species.Species;
+import happysaucer.core.unit.Units;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** From a request as it came to a complete case; every default is written down. */
+final class Completion {
+  /** Where no latitude is given (rule of thumb: a middle latitude). */
+  private static final double LATITUDE = 45;
+
+  private static final double MOST_PLANT_MM = 20000;
+
+  /** Candidates are bounded so that one question stays one answer. */
+  private static final int MOST_CANDIDATES = 200;
+
+  /** Trade sizes offered reach from somewhat narrower than the ball to somewhat wider, mm. */
+  private static final double TRADE_BELOW = 60;
+
+  private static final double TRADE_ABOVE = 110;
+
+  private final AdviceRequest request;
+  private final Book book;
+  private final Checks checks = new Checks();
+
+  private Completion(AdviceRequest request, Book book) {
+    this.request = request;
+    this.book = book;
+  }
+
+  /** A complete case, and what was assumed to complete it: "path = value: reason", by path. */
+  record Completed(Case complete, List<String> assumed) {}
+
+  /**
+   * @throws RefusedException with all faults
+   */
+  static Completed of(AdviceRequest request, Book book) {
+    return new Completion(request, book).complete();
+  }
+
+  private Completed complete() {
+    if (request.date() == null) {
+      checks.fault("date", "Give the date of the case, as 2027-03-10.", null);
+    }
+    Case.Site site = site();
+    Light light =
+        checks.codeOr(
+            "spot.light",
+            request.spot() == null ? null : request.spot().light(),
+            Light.class,
+            Light.MEDIUM,
+            "most indoor spots");
+    PotCompletion pots = new PotCompletion(checks);
+    Pot pot = null;
+    if (request.pot() == null) {
+      checks.fault("pot.topMm", "Give the inside width at the top, in mm.", null);
+    } else {
+      pot = pots.pot("pot", request.pot(), Material.PLASTIC);
+    }
+    Ball ball = pot == null ? null : pots.ball(request.ball(), pot);
+    PlantCase plant = plant(pot);
+    Observations signs = signs(pot);
+    Optional<Case.Watering> watering = watering();
+    List<Pot> candidates = candidates(pots, pot, ball);
+    Method method = MethodCompletion.of(request.method(), checks);
+    Units units =
+        request.units() == null
+            ? Units.METRIC
+            : Optional.ofNullable(checks.code("units", request.units(), Units.class))
+                .orElse(Units.METRIC);
+    if (!checks.faultless() || pot == null || ball == null || plant == null) {
+      throw new RefusedException(checks.faults());
+    }
+    return new Completed(
+        new Case(
+            request.date(),
+            site,
+            light,
+            plant,
+            pot,
+            ball,
+            signs,
+            watering,
+            candidates,
+            request.candidates() != null,
+            method,
+            units),
+        checks.assumed());
+  }
+
+  private Case.Site site() {
+    AdviceRequest.Site given = request.site();
+    double latitude =
+        checks.rangeOr(
+            "site.latitude",
+            given == null ? null : given.latitude(),
+            -90,
+            90,
+            "degrees",
+            LATITUDE,
+            "a middle latitude; the windows depend on it");
+    SiteUse use =
+        checks.codeOr(
+            "site.use",
+            given == null ? null : given.use(),
+            SiteUse.class,
+            SiteUse.PRIVATE,
+            "nobody said otherwise");
+    return new Case.Site(
+        latitude, given != null && given.outdoors() != null && given.outdoors(), use);
+  }
+
+  private @Nullable Species species(AdviceRequest.Plant given) {
+    Group group = checks.code("plant.group", given.group(), Group.class);
+    if (given.species() == null) {
+      if (given.group() == null) {
+        checks.fault("plant.species", "Give the species, or its group.", null);
+        return null;
+      }
+      return group == null ? null : book.species().group(group);
+    }
+    Optional<Species> found = book.species().find(given.species());
+    if (found.isPresent()) {
+      return found.get();
+    }
+    if (group == null) {
+      checks.fault(
+          "plant.species",
+          "This species is not in the book. Nearest names: "
+              + String.join(", ", book.species().nearest(given.species()))
+              + ". Or give its group.",
+          given.species());
+      return null;
+    }
+    checks.assume(
+        "plant.species",
+        given.species(),
+        "not in the book, so the values of its group " + group + " stand in");
+    Species standIn = book.species().group(group);
+    return new Species(
+        given.species(),
+        List.of(),
+        List.of(),
+        group,
+        standIn.traits(),
+        List.of(),
+        true,
+        standIn.remarks());
+  }
+
+  private @Nullable PlantCase plant(@Nullable Pot pot) {
+    AdviceRequest.Plant given = request.plant();
+    if (given == null) {
+      checks.fault("plant.species", "Give the species, or its group.", null);
+      return null;
+    }
+    Species species = species(given);
+    double top = pot == null ? 200 : pot.topMm();
+    double mature = species == null ? 1000 : species.traits().matureHeightMm();
+    double height =
+        checks.rangeOr(
+            "plant.heightMm",
+            given.heightMm(),
+            10,
+            MOST_PLANT_MM,
+            "mm",
+            Math.min(mature, top * 3),
+            "three times the pot's width, at most the species' height");
+    double spread =
+        checks.rangeOr(
+            "plant.spreadMm",
+            given.spreadMm(),
+            10,
+            MOST_PLANT_MM,
+            "mm",
+            Math.max(top, height * 0.5),
+            "half the height, at least the pot's width");
+    double mass =
+        checks.rangeOr(
+            "plant.topMassG",
+            given.topMassG(),
+            0,
+            2_000_000,
+            "g",
+            estimateTopMassG(height, spread),
+            "height and spread of a usual plant");
+    double lean = leanDegrees(given);
+    SizeWish wish =
+        checks.codeOr(
+            "plant.sizeWish",
+            given.sizeWish(),
+            SizeWish.class,
+            SizeWish.GROW,
+            "nobody said otherwise");
+    if (given.lastRepotted() != null
+        && request.date() != null
+        && given.lastRepotted().isAfter(request.date())) {
+      checks.fault(
+          "plant.lastRepotted", "Must not be after the date of the case.", given.lastRepotted());
+    }
+    Map<StateCode, Integer> states = states(given);
+    Mix mix = mix(given, species);
+    WatererHabit habit =
+        checks.codeOr(
+            "plant.watererHabit",
+            given.watererHabit(),
+            WatererHabit.class,
+            WatererHabit.EVEN,
+            "nobody said otherwise");
+    if (species == null || mix == null) {
+      return null;
+    }
+    return new PlantCase(
+        species,
+        height,
+        spread,
+        mass,
+        lean,
+        wish,
+        Optional.ofNullable(given.lastRepotted()),
+        states,
+        mix,
+        Optional.ofNullable(given.fed()),
+        habit);
+  }
+
+  /** A stem and leaves that fill their space thinly: about 2 kg per m3 (rule of thumb). */
+  private static double estimateTopMassG(double heightMm, double spreadMm) {
+    double m3 = Math.PI / 4 * spreadMm * spreadMm * heightMm / 1e9;
+    return Math.max(20, 3500 * m3);
+  }
+
+  /** A sign's measure outranks the plant's. */
+  private double leanDegrees(AdviceRequest.Plant given) {
+    if (request.signs() != null) {
+      for (AdviceRequest.Sign sign : request.signs()) {
+        boolean leans =
+            sign != null
+                && "LEANS".equals(sign.code())
+                && sign.value() != null
+                && (sign.state() == null || sign.state().equals("PRESENT"));
+        if (leans) {
+          return Math.max(0, Math.min(60, sign.value()));
+        }
+      }
+    }
+    return given.leanDegrees() == null
+        ? 0
+        : checks.range("plant.leanDegrees", given.leanDegrees(), 0, 60, "degrees", 0);
+  }
+
+  private Map<StateCode, Integer> states(AdviceRequest.Plant given) {
+    Map<StateCode, Integer> states = new EnumMap<>(StateCode.class);
+    if (given.states() == null) {
+      return states;
+    }
+    for (int i = 0; i < given.states().size(); i++) {
+      String path = "plant.states[" + i + "]";
+      AdviceRequest.State state = given.states().get(i);
+      if (state == null || state.code() == null) {
+        checks.fault(path + ".code", "Give the code of the state.", null);
+        continue;
+      }
+      StateCode code = checks.code(path + ".code", state.code(), StateCode.class);
+      if (code == null) {
+        continue;
+      }
+      int days = 0;
+      if (state.days() != null) {
+        if (!code.countsDays()) {
+          checks.fault(path + ".days", code + " takes no days.", state.days());
+        }
+        days = (int) checks.range(path + ".days", state.days(), 0, 36500, "days", 0);
+      } else if (code.countsDays()) {
+        checks.assume(path + ".days", 0, "nobody said since when");
+      }
+      if (states.put(code, days) != null) {
+        checks.fault(path + ".code", "This state is there twice.", state.code());
+      }
+    }
+    return states;
+  }
+
+  private @Nullable Mix mix(AdviceRequest.Plant given, @Nullable Species species) {
+    if (given.mix() == null) {
+      if (species == null) {
+        return null;
+      }
+      String best = species.traits().bestMix();
+      checks.assume("plant.mix", best, "the best for its species, as nobody knows");
+      return book.media().mix(best).orElseThrow();
+    }
+    Optional<Mix> mix = book.media().mix(given.mix());
+    if (mix.isEmpty()) {
+      checks.fault(
+          "plant.mix",
+          "There is no such mix. Use one of: "
+              + String.join(", ", book.media().mixes().stream().map(Mix::code).toList())
+              + ".",
+          given.mix());
+    }
+    return mix.orElse(null);
+  }
+
+  private Observations signs(@Nullable Pot pot) {
+    List<Observation> observations = new ArrayList<>();
+    Set<SignCode> seen = EnumSet.noneOf(SignCode.class);
+    List<AdviceRequest.Sign> given = request.signs() == null ? List.of() : request.signs();
+    for (int i = 0; i < given.size(); i++) {
+      observation("signs[" + i + "]", given.get(i), seen).ifPresent(observations::add);
+    }
+    if (pot != null && pot.drainHoles() == 0 && !seen.contains(SignCode.NO_DRAIN_HOLES)) {
+      observations.add(Observation.present(SignCode.NO_DRAIN_HOLES));
+      checks.assume("signs.NO_DRAIN_HOLES", "PRESENT", "the pot was given with 0 holes");
+    }
+    return new Observations(observations);
+  }
+
+  private Optional<Observation> observation(
+      String path, AdviceRequest.@Nullable Sign given, Set<SignCode> seen) {
+    if (given == null || given.code() == null) {
+      checks.fault(path + ".code", "Give the code of the sign.", null);
+      return Optional.empty();
+    }
+    SignCode code = checks.code(path + ".code", given.code(), SignCode.class);
+    SignState state =
+        given.state() == null
+            ? SignState.PRESENT
+            : checks.code(path + ".state", given.state(), SignState.class);
+    Grade grade = checks.code(path + ".grade", given.grade(), Grade.class);
+    if (code == null || state == null) {
+      return Optional.empty();
+    }
+    int faultsBefore = checks.faults().size();
+    if (!seen.add(code)) {
+      checks.fault(path + ".code", "This sign is there twice. Keep one.", given.code());
+    }
+    Measure measure = book.signs().get(code).measure();
+    if (state != SignState.PRESENT) {
+      if (given.grade() != null) {
+        checks.fault(path + ".grade", "A sign that is not present has no grade.", given.grade());
+      }
+      if (given.value() != null) {
+        checks.fault(path + ".value", "A sign that is not present has no value.", given.value());
+      }
+    } else {
+      if (grade != null && (!measure.takesGrade() || grade.isHeft() != (measure == Measure.HEFT))) {
+        checks.fault(path + ".grade", code + " takes no such grade.", given.grade());
+      }
+      if (given.value() != null && !measure.takesValue()) {
+        checks.fault(path + ".value", code + " takes no value.", given.value());
+      } else if (given.value() != null) {
+        checks.range(
+            path + ".value", given.value(), measure.least(), measure.most(), measure.unit(), 0);
+      }
+      if (measure == Measure.GRADE && given.grade() == null) {
+        checks.assume("signs." + code + ".grade", Grade.CLEAR, "present without a grade");
+        grade = Grade.CLEAR;
+      }
+      if (measure == Measure.HEFT && given.grade() == null) {
+        checks.fault(path + ".grade", "Say LIGHT or HEAVY.", null);
+      }
+    }
+    return checks.faults().size() > faultsBefore
+        ? Optional.empty()
+        : Optional.of(new Observation(code, state, grade, given.value()));
+  }
+
+  private Optional<Case.Watering> watering() {
+    AdviceRequest.Watering given = request.watering();
+    if (given == null) {
+      return Optional.empty();
+    }
+    Double after = given.intervalAfterLastRepotDays();
+    if (after != null) {
+      checks.range("watering.intervalAfterLastRepotDays", after, 0.2, 365, "days", 7);
+    }
+    Double litres = given.litres();
+    if (litres != null) {
+      checks.range("watering.litres", litres, 0.001, 1000, "L", 1);
+    }
+    double runOff = 0;
+    if (given.runOffLitres() != null) {
+      runOff = checks.range("watering.runOffLitres", given.runOffLitres(), 0, 1000, "L", 0);
+      if (litres != null && runOff > litres) {
+        checks.fault("watering.runOffLitres", "More came out than was poured.", runOff);
+      }
+    }
+    if (given.intervalDays() == null) {
+      if (litres != null || after != null) {
+        checks.fault("watering.intervalDays", "Give the days between waterings.", null);
+      }
+      return Optional.empty();
+    }
+    double interval =
+        checks.range("watering.intervalDays", given.intervalDays(), 0.2, 365, "days", 7);
+    return Optional.of(
+        new Case.Watering(
+            interval, Optional.ofNullable(litres), runOff, Optional.ofNullable(after)));
+  }
+
+  private List<Pot> candidates(PotCompletion pots, @Nullable Pot pot, @Nullable Ball ball) {
+    if (request.candidates() == null) {
+      if (ball == null) {
+        return List.of();
+      }
+      double top = ball.body().topMm();
+      checks.assume("candidates", "standard trade sizes", "no stock was given");
+      return book.tradeSizes().stream()
+          .filter(p -> p.topMm() > top - TRADE_BELOW && p.topMm() < top + TRADE_ABOVE)
+          .toList();
+    }
+    if (request.candidates().size() > MOST_CANDIDATES) {
+      checks.fault(
+          "candidates",
+          "At most " + MOST_CANDIDATES + " pots can be compared at once.",
+          request.candidates().size());
+      return List.of();
+    }
+    List<Pot> candidates = new ArrayList<>();
+    Material usual = pot == null ? Material.PLASTIC : pot.material();
+    for (int i = 0; i < request.candidates().size(); i++) {
+      String path = "candidates[" + i + "]";
+      AdviceRequest.Pot given = request.candidates().get(i);
+      if (given == null) {
+        checks.fault(path, "A pot is missing here.", null);
+        continue;
+      }
+      Pot candidate = pots.pot(path, given, usual);
+      if (candidate != null) {
+        candidates.add(candidate);
+      }
+    }
+    return candidates;
+  }
+}

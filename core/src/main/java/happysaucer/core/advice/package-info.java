@@ -1,0 +1,2 @@
+/** advise(case, book): the one function all screens hang on, and its contract. */
+package happysaucer.core.advice;

@@ -1,0 +1,174 @@
+package happysaucer.core.book;
+
+import happysaucer.core.book.Csv.Row;
+import happysaucer.core.finding.FindingCode;
+import happysaucer.core.finding.Step;
+import happysaucer.core.finding.Weight;
+import happysaucer.core.finding.WeightTable;
+import happysaucer.core.medium.Ingredient;
+import happysaucer.core.medium.MediumTable;
+import happysaucer.core.medium.Mix;
+import happysaucer.core.pot.Frustum;
+import happysaucer.core.pot.Material;
+import happysaucer.core.pot.Pot;
+import happysaucer.core.pot.Shape;
+import happysaucer.core.sign.Grade;
+import happysaucer.core.sign.Measure;
+import happysaucer.core.sign.Sign;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.sign.SignGroup;
+import happysaucer.core.sign.SignTable;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Reads and checks the tables of a book: every code, unit and reason. */
+public final class BookReader {
+  /** Names of the tables, each a CSV text. */
+  public static final List<String> TABLES =
+      List.of("groups", "species", "signs", "weights", "ingredients", "mixes", "trade-sizes");
+
+  private BookReader() {}
+
+  /**
+   * @param tables CSV text by name, all of {@link #TABLES}
+   * @throws IllegalArgumentException naming table, line and column of the first fault
+   */
+  public static Book read(Map<String, String> tables) {
+    for (String table : TABLES) {
+      if (!tables.containsKey(table)) {
+        throw new IllegalArgumentException("The table " + table + " is missing.");
+      }
+    }
+    MediumTable media = media(tables.get("ingredients"), tables.get("mixes"));
+    return new Book(
+        version(tables),
+        SpeciesReader.read(tables.get("groups"), tables.get("species"), media),
+        signs(tables.get("signs")),
+        weights(tables.get("weights")),
+        media,
+        pots(tables.get("trade-sizes")));
+  }
+
+  private static SignTable signs(String csv) {
+    List<Sign> signs = new ArrayList<>();
+    for (Row row : Csv.rows("signs", csv)) {
+      signs.add(
+          new Sign(
+              row.code("code", SignCode.class),
+              row.code("group", SignGroup.class),
+              row.code("measure", Measure.class),
+              row.needed("label"),
+              row.needed("how"),
+              row.number("minutes")));
+    }
+    return new SignTable(signs);
+  }
+
+  private static WeightTable weights(String csv) {
+    List<Weight> weights = new ArrayList<>();
+    for (Row row : Csv.rows("weights", csv)) {
+      String name = row.needed("sign");
+      @Nullable Grade heft =
+          switch (name) {
+            case "HEFT_LIGHT" -> Grade.LIGHT;
+            case "HEFT_HEAVY" -> Grade.HEAVY;
+            default -> null;
+          };
+      Step present = row.code("present", Step.class);
+      Step absent = row.code("absent", Step.class);
+      if (present != Step.NONE) {
+        row.needed("whyPresent");
+      }
+      if (absent != Step.NONE) {
+        row.needed("whyAbsent");
+      }
+      weights.add(
+          new Weight(
+              row.code("finding", FindingCode.class),
+              heft == null ? row.code("sign", SignCode.class) : SignCode.HEFT,
+              heft,
+              present,
+              absent,
+              row.text("whyPresent"),
+              row.text("whyAbsent")));
+    }
+    return new WeightTable(weights);
+  }
+
+  private static MediumTable media(String ingredientCsv, String mixCsv) {
+    Map<String, Ingredient> ingredients = new LinkedHashMap<>();
+    for (Row row : Csv.rows("ingredients", ingredientCsv)) {
+      Ingredient ingredient =
+          new Ingredient(
+              row.needed("code"),
+              row.needed("label"),
+              row.number("residual"),
+              row.number("saturated"),
+              row.number("alphaPerCm"),
+              row.number("n"),
+              row.number("dryGramsPerLitre"),
+              row.yes("coarse"),
+              row.yes("dust"),
+              row.text("remark"));
+      if (ingredient.n() <= 1 || ingredient.saturated() <= ingredient.residual()) {
+        throw row.fault("n", "must be over 1, and saturated over residual");
+      }
+      ingredients.put(ingredient.code(), ingredient);
+    }
+    List<Mix> mixes = new ArrayList<>();
+    for (Row row : Csv.rows("mixes", mixCsv)) {
+      List<Mix.Part> parts = new ArrayList<>();
+      for (String part : row.list("recipe", ";")) {
+        String[] words = part.split(" ");
+        Ingredient ingredient = ingredients.get(words[0]);
+        if (ingredient == null || words.length != 2) {
+          throw row.fault("recipe", "has no part like " + part);
+        }
+        parts.add(new Mix.Part(ingredient, Double.parseDouble(words[1])));
+      }
+      mixes.add(
+          new Mix(
+              row.needed("code"),
+              row.needed("label"),
+              List.copyOf(parts),
+              row.whole("lifeMonths"),
+              row.yes("charged"),
+              row.needed("reason")));
+    }
+    return new MediumTable(List.copyOf(ingredients.values()), mixes);
+  }
+
+  private static List<Pot> pots(String csv) {
+    List<Pot> pots = new ArrayList<>();
+    for (Row row : Csv.rows("trade-sizes", csv)) {
+      double top = row.number("topMm");
+      pots.add(
+          new Pot(
+              row.needed("id"),
+              row.code("shape", Shape.class),
+              row.code("material", Material.class),
+              Frustum.round(top, row.number("baseMm"), row.number("heightMm")),
+              top,
+              row.number("footMm"),
+              row.number("massG"),
+              row.whole("drainHoles"),
+              false));
+    }
+    return List.copyOf(pots);
+  }
+
+  /** A short sum over all tables, the same on every platform. */
+  private static String version(Map<String, String> tables) {
+    long sum = 1125899906842597L;
+    for (String table : TABLES) {
+      String text = tables.get(table);
+      for (int i = 0; i < text.length(); i++) {
+        sum = 31 * sum + text.charAt(i);
+      }
+    }
+    return "shipped-" + Long.toHexString(sum);
+  }
+}

@@ -1,0 +1,2 @@
+/** The tables a team may edit, read from CSV and checked. */
+package happysaucer.core.book;

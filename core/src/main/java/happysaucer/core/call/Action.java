@@ -1,0 +1,23 @@
+package happysaucer.core.call;
+
+/** What to do. */
+public enum Action {
+  LEAVE,
+  WATCH,
+  FIX_CARE_FIRST,
+  POT_UP,
+  REFRESH,
+  ROOT_PRUNE_SAME_POT,
+  HEAVIER_POT,
+  POT_DOWN,
+  DRAINAGE_RESCUE,
+  ROT_RESCUE,
+  PEST_CLEAN,
+  TOP_DRESS,
+  RAISE_OR_SHALLOW,
+  REPLACE_POT,
+  DIVIDE,
+  BREAK_OUT,
+  PROPAGATE,
+  RETIRE
+}

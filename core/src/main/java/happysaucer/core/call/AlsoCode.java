@@ -1,0 +1,14 @@
+package happysaucer.core.call;
+
+/** Small works beside any call. */
+public enum AlsoCode {
+  TOP_UP,
+  LEACH,
+  CLEAR_COLLAR,
+  REWET,
+  TREAT_PESTS,
+  RETIE,
+  REMOVE_SUCKERS,
+  CUT_GIRDLING,
+  FEED
+}

@@ -1,0 +1,2 @@
+/** From findings to what to do, how soon and why. */
+package happysaucer.core.call;

@@ -1,0 +1,56 @@
+package happysaucer.core.casefile;
+
+import happysaucer.core.method.Method;
+import happysaucer.core.pot.Pot;
+import happysaucer.core.root.Ball;
+import happysaucer.core.sign.Observations;
+import happysaucer.core.species.Light;
+import happysaucer.core.unit.Units;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One complete case: what is asked about one plant on one day, with every default filled in.
+ *
+ * @param candidates pots to choose from
+ * @param fromStock whether the candidates are in stock, or only standard trade sizes
+ */
+public record Case(
+    LocalDate date,
+    Site site,
+    Light light,
+    PlantCase plant,
+    Pot pot,
+    Ball ball,
+    Observations signs,
+    Optional<Watering> watering,
+    List<Pot> candidates,
+    boolean fromStock,
+    Method method,
+    Units units) {
+
+  /**
+   * @param latitude degrees, south negative
+   */
+  public record Site(double latitude, boolean outdoors, SiteUse use) {}
+
+  /**
+   * What is known of the watering.
+   *
+   * @param intervalDays days between waterings now
+   * @param litres poured each time, if known
+   * @param runOffLitres caught below
+   * @param afterLastRepotDays days between waterings soon after the last repot, if known
+   */
+  public record Watering(
+      double intervalDays,
+      Optional<Double> litres,
+      double runOffLitres,
+      Optional<Double> afterLastRepotDays) {}
+
+  public Case withSigns(Observations other) {
+    return new Case(
+        date, site, light, plant, pot, ball, other, watering, candidates, fromStock, method, units);
+  }
+}

@@ -1,0 +1,51 @@
+package happysaucer.core.casefile;
+
+import happysaucer.core.medium.Mix;
+import happysaucer.core.sign.StateCode;
+import happysaucer.core.species.Species;
+import happysaucer.core.species.Traits;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The plant of a case.
+ *
+ * @param heightMm above the medium
+ * @param topMassG above the medium
+ * @param states the states it is in, with the days since each began (0 where days do not matter)
+ * @param mix what its ball stands in
+ * @param fed whether it is fed, empty when nobody knows
+ */
+public record PlantCase(
+    Species species,
+    double heightMm,
+    double spreadMm,
+    double topMassG,
+    double leanDegrees,
+    SizeWish sizeWish,
+    Optional<LocalDate> lastRepotted,
+    Map<StateCode, Integer> states,
+    Mix mix,
+    Optional<Boolean> fed,
+    WatererHabit watererHabit) {
+
+  public Traits traits() {
+    return species.traits();
+  }
+
+  public boolean is(StateCode state) {
+    return states.containsKey(state);
+  }
+
+  /** Months since the last repot, if it is known. */
+  public Optional<Double> monthsInPot(LocalDate date) {
+    return lastRepotted.map(last -> ChronoUnit.DAYS.between(last, date) / 30.44);
+  }
+
+  /** It may not, or need not, grow larger. */
+  public boolean keepsSize() {
+    return sizeWish == SizeWish.KEEP || heightMm >= traits().matureHeightMm();
+  }
+}

@@ -1,0 +1,7 @@
+package happysaucer.core.casefile;
+
+/** Whether the plant may grow larger. */
+public enum SizeWish {
+  GROW,
+  KEEP
+}

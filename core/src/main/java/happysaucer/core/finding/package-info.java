@@ -1,0 +1,2 @@
+/** From signs to findings, by additive evidence. */
+package happysaucer.core.finding;

@@ -1,0 +1,23 @@
+package happysaucer.core.medium;
+
+/**
+ * One ingredient with its water retention (van Genuchten) and mass.
+ *
+ * @param residual water held at any suction, share of volume
+ * @param saturated pore space, share of volume
+ * @param alphaPerCm inverse of the air entry suction, 1/cm
+ * @param n steepness, over 1
+ * @param coarse gives structure rather than holding water
+ * @param dust its dry dust harms lungs
+ */
+public record Ingredient(
+    String code,
+    String label,
+    double residual,
+    double saturated,
+    double alphaPerCm,
+    double n,
+    double dryGramsPerLitre,
+    boolean coarse,
+    boolean dust,
+    String remark) {}

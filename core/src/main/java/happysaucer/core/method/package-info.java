@@ -1,0 +1,2 @@
+/** The team's choices where good practitioners differ. */
+package happysaucer.core.method;

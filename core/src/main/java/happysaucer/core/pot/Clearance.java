@@ -1,0 +1,36 @@
+package happysaucer.core.pot;
+
+/** The gap between a ball and the wall of a pot it is set into. */
+public final class Clearance {
+  /** Width of pot under which a narrower gap will do, mm (rule of thumb). */
+  private static final double SMALL_POT = 150;
+
+  private static final double LEAST_SMALL = 8;
+  private static final double LEAST = 12;
+
+  private Clearance() {}
+
+  /**
+   * Least horizontal gap at any height of the ball, mm. Both sides are straight, so it is at the
+   * ball's bottom or top.
+   *
+   * @param bottomMm height of the ball's bottom over the pot's floor
+   */
+  public static double leastMm(Pot pot, Frustum ball, double bottomMm) {
+    double bottom = Math.max(0, bottomMm);
+    double top = Math.min(pot.heightMm(), bottom + ball.heightMm());
+    double atBottom = pot.inside().widthAt(bottom) - ball.baseMm();
+    double atTop = pot.inside().widthAt(top) - ball.topMm();
+    double least = Math.min(atBottom, atTop);
+    if (!pot.inside().round()) {
+      least = Math.min(least, pot.inside().depthAt(bottom) - ball.baseDepthMm());
+      least = Math.min(least, pot.inside().depthAt(top) - ball.topDepthMm());
+    }
+    return least / 2;
+  }
+
+  /** What fingers or a stick need to work medium in, mm (rule of thumb). */
+  public static double neededMm(Pot pot) {
+    return pot.topMm() < SMALL_POT ? LEAST_SMALL : LEAST;
+  }
+}

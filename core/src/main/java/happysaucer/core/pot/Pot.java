@@ -1,0 +1,57 @@
+package happysaucer.core.pot;
+
+/**
+ * A pot by its inside measures, mm and g.
+ *
+ * @param id of a candidate on the shelf or a trade size; "current" for the present pot
+ * @param mouthMm the narrowest width above the ball
+ * @param footMm outside width on which it stands
+ * @param drainHoles number of holes
+ */
+public record Pot(
+    String id,
+    Shape shape,
+    Material material,
+    Frustum inside,
+    double mouthMm,
+    double footMm,
+    double massG,
+    int drainHoles,
+    boolean inCoverPot) {
+  /** Inside width by which the rim gap changes, mm, and the gap below it, mm (rule of thumb). */
+  private static final double[][] RIM_GAPS = {{120, 10}, {200, 15}, {400, 20}};
+
+  private static final double RIM_GAP_LARGE = 35;
+
+  public double topMm() {
+    return inside.topMm();
+  }
+
+  public double heightMm() {
+    return inside.heightMm();
+  }
+
+  /** Room to pool a watering, mm; too full a pot spills (rule of thumb). */
+  public double rimGapMm() {
+    for (double[] row : RIM_GAPS) {
+      if (topMm() < row[0]) {
+        return row[1];
+      }
+    }
+    return RIM_GAP_LARGE;
+  }
+
+  /** The inside up to the fill line. */
+  public Frustum fill() {
+    return inside.upTo(heightMm() - rimGapMm());
+  }
+
+  /** Unglazed walls let water through. */
+  public boolean breathes() {
+    return material == Material.TERRACOTTA || material == Material.FABRIC;
+  }
+
+  public Pot withId(String newId) {
+    return new Pot(newId, shape, material, inside, mouthMm, footMm, massG, drainHoles, inCoverPot);
+  }
+}

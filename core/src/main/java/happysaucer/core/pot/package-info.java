@@ -1,0 +1,2 @@
+/** Pot geometry: volumes, fill lines, clearances, trade sizes, tipping. */
+package happysaucer.core.pot;

@@ -1,0 +1,9 @@
+package happysaucer.core.repot;
+
+/** What is done about feed at the repot. */
+public enum FeedKind {
+  NONE,
+  SLOW_RELEASE,
+  HOLD,
+  IN_MIX
+}

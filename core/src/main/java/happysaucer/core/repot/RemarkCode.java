@@ -1,0 +1,15 @@
+package happysaucer.core.repot;
+
+/** What to know of a pot that can be taken. */
+public enum RemarkCode {
+  TIPPY,
+  HEAVY,
+  LARGE_STEP,
+  COARSE_STOCK,
+  STAYS_WET_LONG,
+  AIRLESS,
+  ABOVE_SHARE,
+  SHAPE,
+  MATERIAL,
+  DEEP_BASE
+}

@@ -1,0 +1,62 @@
+package happysaucer.core.root;
+
+import happysaucer.core.pot.Frustum;
+
+/** What a base slice and a side shave remove from a ball, and the way back from gaps to cuts. */
+public record RootCut(double baseSliceMm, double sideShaveMm, double share) {
+  public static final RootCut NONE = new RootCut(0, 0, 0);
+
+  /** Fresh medium wanted under and round a ball that goes back into its pot (rules of thumb). */
+  private static final double GAP_BASE_SHARE = 0.08;
+
+  private static final double GAP_BASE_LEAST = 10;
+  private static final double GAP_SIDE_SHARE = 0.04;
+  private static final double GAP_SIDE_LEAST = 6;
+
+  /**
+   * @param baseSliceMm 0 to under the ball's height
+   * @param sideShaveMm 0 to under half the ball's least width
+   * @throws IllegalArgumentException when nothing would be left
+   */
+  public static RootCut of(Frustum ball, double baseSliceMm, double sideShaveMm) {
+    double left = ball.without(baseSliceMm, sideShaveMm).litres();
+    return new RootCut(baseSliceMm, sideShaveMm, 1 - left / ball.litres());
+  }
+
+  /** The cuts that make room for fresh medium in a pot the ball just fills. */
+  public static RootCut forSamePot(Frustum ball) {
+    return of(
+        ball,
+        Math.max(GAP_BASE_LEAST, GAP_BASE_SHARE * ball.heightMm()),
+        Math.max(GAP_SIDE_LEAST, GAP_SIDE_SHARE * ball.topMm()));
+  }
+
+  /**
+   * The cuts that take a wanted share: a base slice first, up to a quarter of the height, the rest
+   * off the sides.
+   */
+  public static RootCut forShare(Frustum ball, double share) {
+    double most = ball.heightMm() / 4;
+    if (of(ball, most, 0).share() >= share) {
+      return bisect(ball, share, 0, most, true);
+    }
+    double narrow = Math.min(ball.baseMm(), Math.min(ball.topMm(), ball.baseDepthMm()));
+    return bisect(ball, share, most, narrow * 0.45, false);
+  }
+
+  private static RootCut bisect(
+      Frustum ball, double share, double slice, double upper, boolean sliceMoves) {
+    double low = 0;
+    double high = upper;
+    for (int i = 0; i < 40; i++) {
+      double middle = (low + high) / 2;
+      RootCut cut = sliceMoves ? of(ball, middle, 0) : of(ball, slice, middle);
+      if (cut.share() < share) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return sliceMoves ? of(ball, high, 0) : of(ball, slice, high);
+  }
+}

@@ -1,0 +1,2 @@
+/** The root ball and what cutting it removes. */
+package happysaucer.core.root;

@@ -1,0 +1,2 @@
+/** Day length and the windows in which a plant can be disturbed. */
+package happysaucer.core.season;

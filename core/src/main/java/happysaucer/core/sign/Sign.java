@@ -1,0 +1,11 @@
+package happysaucer.core.sign;
+
+/**
+ * One sign of the catalogue.
+ *
+ * @param label what a person taps
+ * @param how how to look for it, one line
+ * @param minutes what looking costs
+ */
+public record Sign(
+    SignCode code, SignGroup group, Measure measure, String label, String how, double minutes) {}

@@ -1,0 +1,35 @@
+package happysaucer.core.species;
+
+/** Groups of species that share a nature. */
+public enum Group {
+  FIG,
+  DRACAENA,
+  ARALIA,
+  PALM,
+  WATER_TRUNK,
+  AROID_LARGE,
+  AROID_TRAILING,
+  AROID_FLOOR,
+  SPATHE,
+  PEPEROMIA,
+  FERN,
+  FERN_LIKE,
+  STRELITZIA,
+  PRAYER,
+  BROMELIAD,
+  ORCHID_EPIPHYTE,
+  ORCHID_GROUND,
+  CACTUS_DESERT,
+  CACTUS_FOREST,
+  SUCCULENT,
+  EUPHORBIA,
+  CAUDEX,
+  CITRUS,
+  MEDITERRANEAN,
+  WARM_SHRUB,
+  PELARGONIUM,
+  FOLIAGE_TREE,
+  TRAINED_TREE,
+  TRAILER,
+  HERB
+}

@@ -1,0 +1,75 @@
+package happysaucer.core.species;
+
+import java.util.List;
+
+/**
+ * What the rules need to know of a kind of plant.
+ *
+ * @param waterCoefficient use of water against the table by light, 0.5 to 1.6
+ * @param monthsFrom usual months between repots, least
+ * @param monthsTo usual months between repots, most
+ * @param rootLimit largest share of the roots that may go, 0 for root-shy
+ * @param afpFrom air-filled porosity it likes, least, share of volume
+ * @param afpTo air-filled porosity it likes, most
+ * @param dryDays days to stay dry after a repot
+ * @param sealDays days a pruned top needs to seal
+ * @param poisonous for whom, of "people", "cats", "dogs"
+ * @param leafDensity leaf layers against a leafy fig
+ * @param matureHeightMm typical height indoors when grown, mm
+ * @param callusDays days cut roots dry before moist medium
+ */
+public record Traits(
+    Refill refill,
+    double waterCoefficient,
+    Crowding crowding,
+    Vigour vigour,
+    int monthsFrom,
+    int monthsTo,
+    RootType rootType,
+    boolean surfaceRoots,
+    double rootLimit,
+    Disturbance disturbance,
+    ShapePreference shape,
+    String bestMix,
+    List<String> acceptableMixes,
+    double afpFrom,
+    double afpTo,
+    WindowKind window,
+    boolean budDrop,
+    AftercarePlan aftercare,
+    int dryDays,
+    Light light,
+    int sealDays,
+    Feeder feeder,
+    boolean neckRot,
+    Sap sap,
+    boolean spines,
+    List<String> poisonous,
+    boolean foodCrop,
+    double leafDensity,
+    double matureHeightMm,
+    boolean canopyPrunable,
+    int callusDays) {
+
+  public double monthsMiddle() {
+    return (monthsFrom + monthsTo) / 2.0;
+  }
+
+  /** Days the fresh medium may stay wet after a pot-up (rule of thumb). */
+  public int daysRingWetStood() {
+    return switch (refill) {
+      case FULLY_DRY -> 7;
+      case EVENLY_MOIST -> 21;
+      default -> 14;
+    };
+  }
+
+  /** In orchids and rhizomes old roots die in turn, so rot is graded at doubled limits. */
+  public boolean oldRootsDieInTurn() {
+    return rootType == RootType.RHIZOME || rootType == RootType.EPIPHYTE;
+  }
+
+  public boolean dryLover() {
+    return refill == Refill.FULLY_DRY;
+  }
+}

@@ -1,0 +1,69 @@
+package happysaucer.core.unit;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/** Turns messages into sentences in the units of the reader. */
+public record Wording(Units units) {
+  private static final List<String> MONTHS =
+      List.of(
+          "January",
+          "February",
+          "March",
+          "April",
+          "May",
+          "June",
+          "July",
+          "August",
+          "September",
+          "October",
+          "November",
+          "December");
+
+  public String text(Message message) {
+    StringBuilder text = new StringBuilder();
+    String sentence = message.sentence();
+    int next = 0;
+    int start = 0;
+    for (int hole = sentence.indexOf("{}"); hole >= 0; hole = sentence.indexOf("{}", start)) {
+      text.append(sentence, start, hole).append(value(message.values().get(next++)));
+      start = hole + 2;
+    }
+    return text.append(sentence.substring(start)).toString();
+  }
+
+  public List<String> texts(List<Message> messages) {
+    return messages.stream().map(this::text).toList();
+  }
+
+  private String value(Object value) {
+    if (value instanceof Length length) {
+      return length.text(units);
+    }
+    if (value instanceof Volume volume) {
+      return volume.text(units);
+    }
+    if (value instanceof Mass mass) {
+      return mass.text(units);
+    }
+    if (value instanceof LocalDate date) {
+      return date.getDayOfMonth()
+          + " "
+          + MONTHS.get(date.getMonthValue() - 1)
+          + " "
+          + date.getYear();
+    }
+    if (value instanceof Double number) {
+      return Rounding.text(number, 1);
+    }
+    if (value instanceof Message inner) {
+      return text(inner);
+    }
+    return value.toString();
+  }
+
+  /** A share as words: 0.33 reads "33 %". */
+  public static String percent(double share) {
+    return Rounding.text(share * 100, 0) + " %";
+  }
+}

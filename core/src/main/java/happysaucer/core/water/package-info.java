@@ -1,0 +1,2 @@
+/** The three-store water balance of a pot. */
+package happysaucer.core.water;

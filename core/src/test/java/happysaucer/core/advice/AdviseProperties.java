@@ -1,0 +1,124 @@
+package happysaucer.core.advice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import happysaucer.core.Shipped;
+import happysaucer.core.sign.Measure;
+import happysaucer.core.sign.Sign;
+import happysaucer.core.species.Species;
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+
+class AdviseProperties {
+  @Provide
+  Arbitrary<Species> species() {
+    return Arbitraries.of(Shipped.BOOK.species().all());
+  }
+
+  @Provide
+  Arbitrary<List<Sign>> signs() {
+    return Arbitraries.of(Shipped.BOOK.signs().all()).list().uniqueElements().ofMaxSize(8);
+  }
+
+  private static Ask with(Species species, List<Sign> signs, int day, double top, double latitude) {
+    Ask ask =
+        Ask.about(species.name())
+            .on(java.time.LocalDate.of(2027, 1, 1).plusDays(day).toString())
+            .at(latitude)
+            .in(Ask.pot("x", top, 4))
+            .sized(top * 3, top * 2)
+            .repotted("2025-05-01");
+    for (Sign sign : signs) {
+      if (sign.code().ordinal() % 3 == day % 3) {
+        ask.absent(sign.code().name());
+      } else if (sign.measure() == Measure.HEFT) {
+        ask.sign(sign.code().name(), day % 2 == 0 ? "LIGHT" : "HEAVY", null);
+      } else if (sign.measure().takesGrade()) {
+        ask.sign(sign.code().name(), day % 2 == 0 ? "CLEAR" : "SEVERE", null);
+      } else if (sign.measure().takesValue()) {
+        double part = (day % 10) / 10.0;
+        ask.sign(
+            sign.code().name(),
+            null,
+            sign.measure().least() + part * (sign.measure().most() - sign.measure().least()));
+      } else {
+        ask.sign(sign.code().name());
+      }
+    }
+    return ask;
+  }
+
+  @Property(tries = 400)
+  void everyAdviceKeepsItsContract(
+      @ForAll("species") Species species,
+      @ForAll("signs") List<Sign> signs,
+      @ForAll @IntRange(max = 729) int day,
+      @ForAll @DoubleRange(min = 70, max = 500) double top,
+      @ForAll @DoubleRange(min = -65, max = 65) double latitude) {
+    AdviceRequest request = with(species, signs, day, top, latitude).request();
+    Advice advice = Shipped.ADVISE.advise(request);
+    Advice.Call call = advice.call();
+
+    assertThat(call.reasons()).isNotEmpty();
+    boolean due = !call.urgency().equals("NOT_DUE");
+    assertThat(call.from() != null).isEqualTo(due);
+    if (due) {
+      assertThat(call.from()).isAfterOrEqualTo(request.date());
+      assertThat(call.to()).isAfterOrEqualTo(call.from());
+    } else {
+      assertThat(call.recheck()).isAfter(request.date());
+    }
+    boolean firmUndated =
+        call.holds().stream().anyMatch(h -> h.firm() && !h.overridden() && h.until() == null);
+    if (firmUndated) {
+      assertThat(call.urgency()).isNotIn("NOW", "SOON");
+      assertThat(call.recheck()).isNotNull();
+    }
+    boolean noPlan =
+        List.of("LEAVE", "WATCH", "FIX_CARE_FIRST", "PROPAGATE", "RETIRE").contains(call.action());
+    assertThat(advice.repot() == null).isEqualTo(noPlan);
+    assertThat(advice.lookNext()).hasSizeLessThanOrEqualTo(2);
+    assertThat(advice.toString()).doesNotContain("NaN", "Infinity", "{}");
+    if (advice.repot() != null) {
+      for (Advice.Candidate candidate : advice.repot().candidates()) {
+        assertThat(candidate.rank() == null).isEqualTo(!candidate.failures().isEmpty());
+        assertThat(candidate.ballShare()).isBetween(0.0, 1.0);
+      }
+      assertThat(advice.repot().candidates().stream().filter(c -> c.rank() != null))
+          .extracting(Advice.Candidate::rank)
+          .isSorted();
+      if (advice.repot().mix() != null) {
+        assertThat(advice.aftercare().weeks()).hasSize(8);
+        assertThat(advice.repot().waterIn().litres()).isNotNegative();
+      }
+    }
+  }
+
+  @Property(tries = 100)
+  void anEmergencyIsNeverHeld(
+      @ForAll("species") Species species,
+      @ForAll("signs") List<Sign> signs,
+      @ForAll @IntRange(max = 729) int day) {
+    List<Sign> others =
+        signs.stream()
+            .filter(
+                s ->
+                    !s.code().name().equals("STEM_SOFT_AT_BASE")
+                        && !s.code().name().startsWith("ROOTS_"))
+            .toList();
+    Advice advice =
+        with(species, others, day, 200, 45)
+            .sign("STEM_SOFT_AT_BASE")
+            .sign("ROOTS_ROTTEN", null, 0.7)
+            .state("RESTING", null)
+            .advice();
+    assertThat(advice.call().urgency()).isEqualTo("NOW");
+    assertThat(advice.call().holds()).allMatch(Advice.Hold::overridden);
+  }
+}

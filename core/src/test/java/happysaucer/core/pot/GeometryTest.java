@@ -1,0 +1,87 @@
+package happysaucer.core.pot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import happysaucer.core.root.RootCut;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class GeometryTest {
+  /** Exact geometry, held to 0.5 %. */
+  private static void close(double actual, double expected) {
+    assertThat(actual).isCloseTo(expected, within(expected * 0.005));
+  }
+
+  @Test
+  void aTaperedRoundPot() {
+    Frustum pot = Frustum.round(250, 190, 240);
+    close(pot.litres(), 9.180);
+    close(pot.upTo(220).litres(), 8.217);
+  }
+
+  @Test
+  void aBallAndItsFreshMedium() {
+    double ball = Frustum.round(150, 110, 140).upTo(128).litres();
+    double fill = Frustum.round(190, 140, 180).upTo(165).litres();
+    close(ball, 1.666);
+    close(fill, 3.462);
+    close(ball / fill, 0.481);
+    close(fill - ball, 1.797);
+  }
+
+  @Test
+  void aSquarePot() {
+    close(Frustum.rectangular(200, 160, 200, 160, 180).litres(), 5.856);
+  }
+
+  @Test
+  void cutsRemoveTheirShare() {
+    Frustum ball = Frustum.round(180, 150, 160);
+    close(RootCut.of(ball, 40, 0).share(), 0.2165);
+    close(RootCut.of(ball, 25, 15).share(), 0.4153);
+  }
+
+  @Test
+  void fixedGapsWouldTakeOverHalfOfASmallBallAndOursDoNot() {
+    Frustum ball = Frustum.round(120, 92, 100);
+    assertThat(RootCut.of(ball, 25, 15).share()).isGreaterThan(0.5);
+    assertThat(RootCut.forSamePot(ball).share()).isLessThan(0.33);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"100, 10", "119.9, 10", "120, 15", "199, 15", "200, 20", "399, 20", "400, 35"})
+  void rimGapByWidth(double topMm, double gapMm) {
+    assertThat(Pots.plastic(topMm).rimGapMm()).isEqualTo(gapMm);
+  }
+
+  @Test
+  void clearanceIsTheLeastGapAtAnyHeight() {
+    Pot pot = Pots.plastic(260, 200, 240);
+    // 25 mm up the pot is 206.25 wide, at the ball's top 255 mm.
+    assertThat(Clearance.leastMm(pot, Frustum.round(215, 170, 195), 25))
+        .isCloseTo((206.25 - 170) / 2, within(1e-9));
+    assertThat(Clearance.leastMm(pot, Frustum.round(240, 170, 195), 25))
+        .isCloseTo((255 - 240) / 2.0, within(1e-9));
+  }
+
+  @Test
+  void leanAndLightPotsTipSooner() {
+    Pot pot = Pots.plastic(260);
+    Standing upright = Standing.of(pot, 550, 5000, 2000, 1400, 0);
+    Standing leaning = Standing.of(pot, 550, 5000, 2000, 1400, 8);
+    Standing heavy = Standing.of(pot, 4000, 5000, 2000, 1400, 0);
+    assertThat(leaning.pushN()).isLessThan(upright.pushN());
+    assertThat(heavy.pushN()).isGreaterThan(upright.pushN());
+    assertThat(heavy.tiltDegrees()).isGreaterThan(upright.tiltDegrees());
+  }
+
+  @Test
+  void aBodyWithoutSizeIsRefused() {
+    assertThatThrownBy(() -> Frustum.round(0, 10, 10)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> RootCut.of(Frustum.round(100, 80, 90), 0, 60))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+}
