@@ -86,6 +86,16 @@ public final class Advise {
         completed.assumed());
   }
 
+  /** All faults of a request, none when it can be answered. */
+  public List<Fault> faults(AdviceRequest request) {
+    try {
+      Completion.of(request, book);
+      return List.of();
+    } catch (RefusedException e) {
+      return e.faults();
+    }
+  }
+
   /**
    * Only the call and its findings, for lists of many plants.
    *

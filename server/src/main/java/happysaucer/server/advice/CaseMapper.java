@@ -1,0 +1,92 @@
+package happysaucer.server.advice;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+/** Everything the core needs of stored plants, in five queries however many plants. */
+@Mapper
+interface CaseMapper {
+  String IN = "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
+
+  record StateRow(UUID plantId, String code, LocalDate since) {}
+
+  record SignRow(
+      UUID plantId,
+      LocalDate checkedOn,
+      String code,
+      String state,
+      @Nullable String grade,
+      @Nullable Double amount,
+      int newest) {}
+
+  record WateringRow(UUID plantId, LocalDate wateredOn, double litres, double runOffLitres) {}
+
+  @Select(
+      """
+      <script>
+      select p.id, p.label, p.spot_id, p.species, p.common_name, p.height_mm, p.spread_mm, p.size_wish,
+             p.last_repotted, p.mix, p.fed, p.waterer_habit, p.pot_shape, p.pot_material, p.pot_top_mm,
+             p.pot_base_mm, p.pot_height_mm, p.pot_foot_mm, p.pot_mass_g, p.pot_holes, p.in_cover_pot,
+             p.note, p.retired_on, p.version, s.name as spot_name, s.light, t.id as site_id,
+             t.name as site_name, t.latitude, t.outdoors, t.site_use, c.name as client_name
+      from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
+      join client c on c.id = t.client_id
+      where p.id in\s"""
+          + IN
+          + " order by t.name, s.name, p.label</script>")
+  List<StoredPlant> plants(@Param("ids") Collection<UUID> ids);
+
+  @Select(
+      "<script>select plant_id, code, since from plant_state where plant_id in " + IN + "</script>")
+  List<StateRow> states(@Param("ids") Collection<UUID> ids);
+
+  /** Signs of each plant's checks since a day, newest check first; newest is 1 for the last check. */
+  @Select(
+      """
+      <script>
+      select k.plant_id, k.checked_on, s.code, s.state, s.grade, s.amount, k.newest
+      from (select id, plant_id, checked_on, checked_at,
+                   cast(row_number() over (partition by plant_id order by checked_at desc) as int) as newest
+            from plant_check where voided_at is null and checked_on >= #{since} and plant_id in\s"""
+          + IN
+          + """
+          ) k join check_sign s on s.check_id = k.id
+      order by k.plant_id, k.newest
+      </script>""")
+  List<SignRow> signs(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
+
+  /** The last waterings of each plant, newest first. */
+  @Select(
+      """
+      <script>
+      select plant_id, watered_on, litres, run_off_litres
+      from (select w.*, row_number() over (partition by plant_id order by watered_on desc) as newest
+            from watering w where plant_id in\s"""
+          + IN
+          + """
+          ) where newest &lt;= #{most} order by plant_id, watered_on desc
+      </script>""")
+  List<WateringRow> lastWaterings(@Param("ids") Collection<UUID> ids, @Param("most") int most);
+
+  /** The first waterings of each plant once it had settled after its last repot, oldest first. */
+  @Select(
+      """
+      <script>
+      select plant_id, watered_on, litres, run_off_litres
+      from (select w.*, row_number() over (partition by w.plant_id order by w.watered_on) as oldest
+            from watering w join plant p on p.id = w.plant_id
+            where p.last_repotted is not null
+              and w.watered_on &gt; dateadd('DAY', 7, p.last_repotted)
+              and w.watered_on &lt; dateadd('DAY', 75, p.last_repotted) and w.plant_id in\s"""
+          + IN
+          + """
+          ) where oldest &lt;= #{most} order by plant_id, watered_on
+      </script>""")
+  List<WateringRow> firstWaterings(@Param("ids") Collection<UUID> ids, @Param("most") int most);
+}

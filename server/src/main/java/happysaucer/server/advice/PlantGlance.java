@@ -1,0 +1,28 @@
+package happysaucer.server.advice;
+
+import happysaucer.core.advice.Advice;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a list shows of one plant.
+ *
+ * @param saucer state of the saucer under its pot
+ * @param waterLeft share of its water the model thinks is left, null when no watering is on record
+ */
+public record PlantGlance(
+    StoredPlant plant,
+    Advice.Call call,
+    Advice.Forecast forecast,
+    Saucer saucer,
+    @Nullable Double waterLeft) {
+
+  /** What the saucer under a pot tells. Aftercare is set by whoever knows the jobs. */
+  public enum Saucer {
+    NOTHING_DUE,
+    IN_WINDOW,
+    DUE_NOW,
+    URGENT,
+    ON_HOLD,
+    IN_AFTERCARE
+  }
+}

@@ -1,0 +1,77 @@
+package happysaucer.server.aftercare;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface AftercareMapper {
+  @Insert(
+      """
+      <script>
+      insert into aftercare_step (id, job_id, plant_id, position, from_on, to_on, kind, who, text) values
+      <foreach collection='steps' item='s' separator=','>
+        (#{s.id}, #{job}, #{plant}, #{s.position}, #{s.fromOn}, #{s.toOn}, #{s.kind}, #{s.who}, #{s.text})
+      </foreach>
+      </script>""")
+  void addSteps(
+      @Param("job") UUID job, @Param("plant") UUID plant, @Param("steps") List<NewStep> steps);
+
+  record NewStep(
+      UUID id, int position, LocalDate fromOn, LocalDate toOn, String kind, String who, String text) {}
+
+  @Insert(
+      """
+      <script>
+      insert into aftercare_week (job_id, week, from_on, every_days, litres) values
+      <foreach collection='weeks' item='w' separator=','>
+        (#{job}, #{w.week}, #{w.fromOn}, #{w.everyDays}, #{w.litres})
+      </foreach>
+      </script>""")
+  void addWeeks(@Param("job") UUID job, @Param("weeks") List<Aftercares.WeekView> weeks);
+
+  String STEP =
+      """
+      select id, job_id, plant_id, from_on, to_on, kind, who, text, done_on from aftercare_step
+      """;
+
+  /** Steps of these plants that are not over before a day. */
+  @Select(
+      "<script>"
+          + STEP
+          + """
+          where to_on &gt;= #{since} and plant_id in
+          <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+          order by from_on, position
+          </script>""")
+  List<Aftercares.StepView> running(
+      @Param("plants") Collection<UUID> plants, @Param("since") LocalDate since);
+
+  @Select(STEP + " where job_id = #{job} order by from_on, position")
+  List<Aftercares.StepView> ofJob(UUID job);
+
+  @Select(
+      "select week, from_on, every_days, litres from aftercare_week where job_id = #{job} order by week")
+  List<Aftercares.WeekView> weeks(UUID job);
+
+  @Update(
+      """
+      update aftercare_step set done_on = #{on}, done_by = #{user} where id = #{id}""")
+  int done(
+      @Param("id") UUID id, @Param("on") @Nullable LocalDate on, @Param("user") @Nullable UUID user);
+
+  /** Sites that a technician must see on a day for aftercare. */
+  @Select(
+      """
+      select distinct s.site_id from aftercare_step a join plant p on p.id = a.plant_id
+      join spot s on s.id = p.spot_id
+      where a.who = 'TECHNICIAN' and a.done_on is null and a.from_on <= #{day} and a.to_on = #{day}""")
+  List<UUID> lastDaySites(LocalDate day);
+}

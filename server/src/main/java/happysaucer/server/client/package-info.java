@@ -1,0 +1,3 @@
+/** Clients, sites and spots. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.client;

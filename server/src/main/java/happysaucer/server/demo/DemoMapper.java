@@ -1,0 +1,137 @@
+package happysaucer.server.demo;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+/** Writes the demo's rows, many at a time. */
+@Mapper
+interface DemoMapper {
+  @Insert("insert into client (id, name) values (#{id}, #{name})")
+  void client(@Param("id") UUID id, @Param("name") String name);
+
+  @Insert(
+      """
+      insert into site (id, client_id, name, latitude, longitude, outdoors, site_use, access_note,
+                        visit_weekday, round_order)
+      values (#{id}, #{client}, #{name}, #{latitude}, #{longitude}, false, #{use}, #{note}, #{weekday},
+              #{order})""")
+  void site(
+      @Param("id") UUID id,
+      @Param("client") UUID client,
+      @Param("name") String name,
+      @Param("latitude") double latitude,
+      @Param("longitude") double longitude,
+      @Param("use") String use,
+      @Param("note") String note,
+      @Param("weekday") int weekday,
+      @Param("order") int order);
+
+  @Insert("insert into spot (id, site_id, name, light) values (#{id}, #{site}, #{name}, #{light})")
+  void spot(
+      @Param("id") UUID id,
+      @Param("site") UUID site,
+      @Param("name") String name,
+      @Param("light") String light);
+
+  record PlantRow(
+      UUID id,
+      String label,
+      UUID spotId,
+      String species,
+      String commonName,
+      double heightMm,
+      double spreadMm,
+      String sizeWish,
+      @Nullable LocalDate lastRepotted,
+      String mix,
+      boolean fed,
+      String waterer,
+      String material,
+      double topMm,
+      int holes,
+      boolean inCover,
+      String note) {}
+
+  @Insert(
+      """
+      insert into plant (id, label, spot_id, species, common_name, height_mm, spread_mm, size_wish,
+                         last_repotted, mix, fed, waterer_habit, pot_shape, pot_material, pot_top_mm,
+                         pot_base_mm, pot_height_mm, pot_holes, in_cover_pot, note, version, changed_at,
+                         changed_by)
+      values (#{p.id}, #{p.label}, #{p.spotId}, #{p.species}, #{p.commonName}, #{p.heightMm},
+              #{p.spreadMm}, #{p.sizeWish}, #{p.lastRepotted}, #{p.mix}, #{p.fed}, #{p.waterer},
+              'STANDARD', #{p.material}, #{p.topMm}, #{p.topMm} * 0.76, #{p.topMm} * 0.92, #{p.holes},
+              #{p.inCover}, #{p.note}, 1, #{at}, #{user})""")
+  void plant(@Param("p") PlantRow plant, @Param("at") Instant at, @Param("user") UUID user);
+
+  @Insert("insert into plant_state (plant_id, code, since) values (#{plant}, #{code}, #{since})")
+  void state(
+      @Param("plant") UUID plant, @Param("code") String code, @Param("since") LocalDate since);
+
+  @Insert(
+      """
+      insert into visit (id, site_id, visited_on, user_id) values (#{id}, #{site}, #{on}, #{user})""")
+  void visit(
+      @Param("id") UUID id,
+      @Param("site") UUID site,
+      @Param("on") LocalDate on,
+      @Param("user") UUID user);
+
+  record CheckRow(
+      UUID id,
+      UUID plantId,
+      UUID visitId,
+      Instant at,
+      LocalDate on,
+      double minutes,
+      String note,
+      String action,
+      String urgency,
+      @Nullable LocalDate recheck) {}
+
+  @Insert(
+      """
+      <script>
+      insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, note,
+                               action, urgency, recheck_on, received_at) values
+      <foreach collection='checks' item='c' separator=','>
+        (#{c.id}, #{c.plantId}, #{c.visitId}, #{user}, #{c.at}, #{c.on}, #{c.minutes}, #{c.note},
+         #{c.action}, #{c.urgency}, #{c.recheck}, #{c.at})
+      </foreach>
+      </script>""")
+  void checks(@Param("checks") List<CheckRow> checks, @Param("user") UUID user);
+
+  record SignRow(
+      UUID checkId, String code, String state, @Nullable String grade, @Nullable Double value) {}
+
+  @Insert(
+      """
+      <script>
+      insert into check_sign (check_id, code, state, grade, amount) values
+      <foreach collection='signs' item='s' separator=','>
+        (#{s.checkId}, #{s.code}, #{s.state}, #{s.grade}, #{s.value})
+      </foreach>
+      </script>""")
+  void signs(@Param("signs") List<SignRow> signs);
+
+  record WateringRow(UUID id, UUID plantId, LocalDate on, double litres, double runOff) {}
+
+  @Insert(
+      """
+      <script>
+      insert into watering (id, plant_id, watered_on, litres, run_off_litres, user_id, received_at) values
+      <foreach collection='waterings' item='w' separator=','>
+        (#{w.id}, #{w.plantId}, #{w.on}, #{w.litres}, #{w.runOff}, #{user}, #{at})
+      </foreach>
+      </script>""")
+  void waterings(
+      @Param("waterings") List<WateringRow> waterings,
+      @Param("user") UUID user,
+      @Param("at") Instant at);
+}

@@ -1,0 +1,136 @@
+package happysaucer.server.demo;
+
+import happysaucer.core.advice.AdviceRequest;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What a demo plant has been through, and so what its last check shows. */
+enum Story {
+  HEALTHY,
+  CROWDED,
+  SEVERE_TODAY,
+  DEFORMED,
+  ROT_SEEN,
+  SUSPECT,
+  OVERWATERED,
+  DRY,
+  SPENT,
+  SALTS,
+  NO_HOLES,
+  SURFACE_ROOTS,
+  LOOKS_TIGHT,
+  BUD,
+  FLOWER,
+  ARRIVED,
+  NEW_CITRUS,
+  AFTERCARE_FERN,
+  AFTERCARE_ROT,
+  AFTERCARE_HOLES;
+
+  boolean inAftercare() {
+    return name().startsWith("AFTERCARE");
+  }
+
+  /** Waterings close up over the years in a pot that fills with roots. */
+  double stretchAfterRepot() {
+    return switch (this) {
+      case CROWDED, SEVERE_TODAY, DEFORMED, AFTERCARE_FERN -> 2.3;
+      default -> 1.25;
+    };
+  }
+
+  boolean withoutHoles() {
+    return this == NO_HOLES || this == AFTERCARE_HOLES;
+  }
+
+  /** The state it is in now, with the days since it began. */
+  AdviceRequest.@Nullable State state() {
+    return switch (this) {
+      case BUD -> new AdviceRequest.State("IN_BUD", null);
+      case FLOWER -> new AdviceRequest.State("IN_FLOWER", null);
+      case ARRIVED, NEW_CITRUS -> new AdviceRequest.State("ARRIVED", 8);
+      default -> null;
+    };
+  }
+
+  List<AdviceRequest.Sign> signs() {
+    List<AdviceRequest.Sign> signs = new ArrayList<>();
+    switch (this) {
+      case CROWDED -> {
+        signs.add(graded("ROOTS_FROM_DRAIN_HOLES", "CLEAR"));
+        signs.add(absent("STAYS_WET"));
+        signs.add(valued("WATER_POOLS", 85));
+      }
+      case SEVERE_TODAY, AFTERCARE_FERN -> {
+        signs.add(graded("ROOTS_CIRCLING", "SEVERE"));
+        signs.add(graded("ROOTS_FROM_DRAIN_HOLES", "CLEAR"));
+        signs.add(plain("WILTS_SOON_AFTER_WATERING"));
+        signs.add(absent("SOUR_SMELL"));
+      }
+      case DEFORMED -> {
+        signs.add(graded("POT_DEFORMED", "CLEAR"));
+        signs.add(plain("SURFACE_HARD"));
+      }
+      case ROT_SEEN -> {
+        signs.add(plain("WILTS_WHEN_WET"));
+        signs.add(plain("SOUR_SMELL"));
+        signs.add(valued("ROOTS_ROTTEN", 0.28));
+      }
+      case AFTERCARE_ROT -> {
+        signs.add(plain("SOUR_SMELL"));
+        signs.add(valued("ROOTS_ROTTEN", 0.2));
+      }
+      case SUSPECT -> {
+        signs.add(plain("WILTS_WHEN_WET"));
+        signs.add(valued("STAYS_WET", 12));
+        signs.add(plain("LEAVES_YELLOWING"));
+      }
+      case OVERWATERED -> {
+        signs.add(valued("STAYS_WET", 11));
+        signs.add(plain("FUNGUS_GNATS"));
+        signs.add(absent("ROOTS_FROM_DRAIN_HOLES"));
+      }
+      case DRY -> {
+        signs.add(graded("HEFT", "LIGHT"));
+        signs.add(plain("LEAF_TIPS_BROWN"));
+        signs.add(plain("MEDIUM_SHRUNK_FROM_WALL"));
+        signs.add(absent("ROOTS_FROM_DRAIN_HOLES"));
+      }
+      case SPENT -> {
+        signs.add(plain("MEDIUM_BROKEN_DOWN"));
+        signs.add(plain("ROOTS_HEALTHY"));
+      }
+      case SALTS -> {
+        signs.add(plain("SALT_CRUST"));
+        signs.add(plain("LEAF_TIPS_BROWN"));
+        signs.add(absent("ROOTS_FROM_DRAIN_HOLES"));
+      }
+      case SURFACE_ROOTS -> signs.add(plain("ROOTS_AT_SURFACE"));
+      case LOOKS_TIGHT -> {
+        signs.add(graded("ROOTS_CIRCLING", "SLIGHT"));
+        signs.add(absent("DRIES_TOO_FAST"));
+      }
+      case BUD -> signs.add(graded("ROOTS_CIRCLING", "CLEAR"));
+      case NEW_CITRUS -> signs.add(absent("ROOTS_FROM_DRAIN_HOLES"));
+      default -> signs.add(absent("ROOTS_FROM_DRAIN_HOLES"));
+    }
+    return signs;
+  }
+
+  private static AdviceRequest.Sign plain(String code) {
+    return new AdviceRequest.Sign(code, "PRESENT", null, null);
+  }
+
+  private static AdviceRequest.Sign absent(String code) {
+    return new AdviceRequest.Sign(code, "ABSENT", null, null);
+  }
+
+  private static AdviceRequest.Sign graded(String code, String grade) {
+    return new AdviceRequest.Sign(code, "PRESENT", grade, null);
+  }
+
+  private static AdviceRequest.Sign valued(String code, double value) {
+    return new AdviceRequest.Sign(code, "PRESENT", null, value);
+  }
+}

@@ -1,0 +1,3 @@
+/** Who changed what and when; writes that happen once. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.history;

@@ -1,0 +1,168 @@
+package happysaucer.server.job;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface JobMapper {
+  String SUMMARY =
+      """
+      select j.id, j.plant_id, j.action, j.urgency, j.status, j.window_from, j.window_to, j.planned_on,
+             j.minutes, j.pot_id, j.done_on, j.version, p.label, p.common_name, p.species, p.pot_shape,
+             p.pot_top_mm, p.pot_base_mm, p.pot_height_mm, s.name as spot_name, t.name as site_name,
+             c.name as client_name
+      from job j join plant p on p.id = j.plant_id join spot s on s.id = p.spot_id
+      join site t on t.id = s.site_id join client c on c.id = t.client_id
+      """;
+
+  @Select(
+      SUMMARY
+          + """
+          where j.planned_on between #{from} and #{to} and j.status <> 'DROPPED'
+          order by j.planned_on, t.name, s.name, p.label limit #{most}""")
+  List<JobSummary> between(
+      @Param("from") LocalDate from, @Param("to") LocalDate to, @Param("most") int most);
+
+  @Select(
+      "<script>"
+          + SUMMARY
+          + """
+          where j.status = 'PLANNED' and j.plant_id in
+          <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+          </script>""")
+  List<JobSummary> openOf(@Param("plants") Collection<UUID> plants);
+
+  @Select(SUMMARY + " where j.id = #{id}")
+  @Nullable JobSummary summary(UUID id);
+
+  @Select(SUMMARY + " where j.plant_id = #{plant} order by j.planned_on desc limit #{most}")
+  List<JobSummary> of(@Param("plant") UUID plant, @Param("most") int most);
+
+  @Select("select advice from job where id = #{id}")
+  @Nullable String advice(UUID id);
+
+  @Select(
+      """
+      select u.name from job j join app_user u on u.id = j.changed_by where j.id = #{id}""")
+  String changedBy(UUID id);
+
+  record NewJob(
+      UUID id,
+      UUID plantId,
+      String action,
+      String urgency,
+      LocalDate windowFrom,
+      LocalDate windowTo,
+      LocalDate plannedOn,
+      int minutes,
+      @Nullable String potId,
+      String advice,
+      String bookVersion) {}
+
+  @Insert(
+      """
+      insert into job (id, plant_id, kind, action, urgency, status, window_from, window_to, planned_on,
+                       minutes, pot_id, advice, book_version, version, created_at, created_by,
+                       changed_at, changed_by)
+      values (#{j.id}, #{j.plantId}, 'REPOT', #{j.action}, #{j.urgency}, 'PLANNED', #{j.windowFrom},
+              #{j.windowTo}, #{j.plannedOn}, #{j.minutes}, #{j.potId}, #{j.advice}, #{j.bookVersion},
+              1, #{at}, #{user}, #{at}, #{user})""")
+  void add(@Param("j") NewJob job, @Param("at") Instant at, @Param("user") UUID user);
+
+  @Update(
+      """
+      update job set planned_on = #{on}, version = version + 1, changed_at = #{at}, changed_by = #{user}
+      where id = #{id} and version = #{version} and status = 'PLANNED'""")
+  int move(
+      @Param("id") UUID id,
+      @Param("version") int version,
+      @Param("on") LocalDate on,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
+
+  @Update(
+      """
+      update job set action = #{action}, urgency = #{urgency}, pot_id = #{potId}, advice = #{advice},
+             book_version = #{book}, version = version + 1, changed_at = #{at}, changed_by = #{user}
+      where id = #{id} and status = 'PLANNED'""")
+  int replan(
+      @Param("id") UUID id,
+      @Param("action") String action,
+      @Param("urgency") String urgency,
+      @Param("potId") @Nullable String potId,
+      @Param("advice") String advice,
+      @Param("book") String bookVersion,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
+
+  @Update(
+      """
+      update job set status = #{status}, done_on = #{on}, done_by = #{user}, version = version + 1,
+             changed_at = #{at}, changed_by = #{user}
+      where id = #{id} and status = 'PLANNED'""")
+  int close(
+      @Param("id") UUID id,
+      @Param("status") String status,
+      @Param("on") LocalDate on,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
+
+  @Insert(
+      """
+      <script>
+      insert into job_step (job_id, position, phase, text) values
+      <foreach collection='steps' item='s' separator=','>
+        (#{id}, #{s.position}, #{s.phase}, #{s.text})
+      </foreach>
+      </script>""")
+  void addSteps(@Param("id") UUID id, @Param("steps") List<StepRow> steps);
+
+  record StepRow(int position, String phase, String text, @Nullable Instant tickedAt) {}
+
+  @Select(
+      "select position, phase, text, ticked_at from job_step where job_id = #{id} order by position")
+  List<StepRow> steps(UUID id);
+
+  @Delete("delete from job_step where job_id = #{id}")
+  void clearSteps(UUID id);
+
+  @Update(
+      """
+      update job_step set ticked_at = #{at}, ticked_by = #{user}
+      where job_id = #{id} and position = #{position}""")
+  int tick(
+      @Param("id") UUID id,
+      @Param("position") int position,
+      @Param("at") @Nullable Instant at,
+      @Param("user") @Nullable UUID user);
+
+  record FoundRow(String code, String state, @Nullable String grade, @Nullable Double value) {}
+
+  @Select(
+      """
+      select code, state, grade, amount as "value" from job_found where job_id = #{id} order by code""")
+  List<FoundRow> found(UUID id);
+
+  @Delete("delete from job_found where job_id = #{id}")
+  void clearFound(UUID id);
+
+  @Insert(
+      """
+      <script>
+      insert into job_found (job_id, code, state, grade, amount) values
+      <foreach collection='found' item='f' separator=','>
+        (#{id}, #{f.code}, #{f.state}, #{f.grade}, #{f.value})
+      </foreach>
+      </script>""")
+  void addFound(@Param("id") UUID id, @Param("found") List<FoundRow> found);
+}

@@ -1,0 +1,3 @@
+/** Scheduled work, from advice to done. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.job;

@@ -1,0 +1,188 @@
+package happysaucer.server.round;
+
+import happysaucer.core.advice.Advice;
+import happysaucer.server.advice.AdviceService;
+import happysaucer.server.advice.PlantGlance;
+import happysaucer.server.advice.PlantGlance.Saucer;
+import happysaucer.server.advice.StoredPlant;
+import happysaucer.server.aftercare.Aftercares;
+import happysaucer.server.clock.TeamClock;
+import happysaucer.server.job.JobSummary;
+import happysaucer.server.job.Jobs;
+import happysaucer.server.round.RoundMapper.PlantAt;
+import happysaucer.server.round.RoundMapper.SiteRow;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The round of a day in one answer: stops in order, their plants, what is due. */
+@RestController
+class RoundController {
+  /** A plant in care is looked at every four weeks even when nothing was asked for. */
+  private static final int LOOK_EVERY_DAYS = 28;
+
+  private final RoundMapper mapper;
+  private final AdviceService advice;
+  private final Jobs jobs;
+  private final Aftercares aftercares;
+  private final TeamClock clock;
+
+  RoundController(
+      RoundMapper mapper,
+      AdviceService advice,
+      Jobs jobs,
+      Aftercares aftercares,
+      TeamClock clock) {
+    this.mapper = mapper;
+    this.advice = advice;
+    this.jobs = jobs;
+    this.aftercares = aftercares;
+    this.clock = clock;
+  }
+
+  public record Round(LocalDate date, List<Stop> stops) {}
+
+  public record Stop(
+      UUID siteId, String siteName, String clientName, String accessNote, List<RoundPlant> plants) {}
+
+  /**
+   * @param checkedToday already looked at on this day
+   * @param due what there is to do, empty when nothing is
+   */
+  public record RoundPlant(
+      StoredPlant plant,
+      Advice.Call call,
+      @Nullable Double rootFill,
+      @Nullable Double waterLeft,
+      Saucer saucer,
+      @Nullable LocalDate lastChecked,
+      boolean checkedToday,
+      List<Due> due) {}
+
+  /** What kind of work is due. */
+  public enum DueKind {
+    JOB,
+    FOLLOW_UP,
+    CALL,
+    CHECK
+  }
+
+  /**
+   * @param id of the job or the step of aftercare, null for a check
+   */
+  public record Due(DueKind kind, String text, @Nullable UUID id) {}
+
+  @GetMapping("/api/round")
+  @Transactional(readOnly = true)
+  public Round round(@RequestParam(required = false) @Nullable LocalDate date) {
+    LocalDate day = date == null ? clock.today() : date;
+    List<SiteRow> sites =
+        mapper.sites(day, day.getDayOfWeek().getValue(), aftercares.lastDaySites(day));
+    if (sites.isEmpty()) {
+      return new Round(day, List.of());
+    }
+    List<PlantAt> plants = mapper.plants(sites.stream().map(SiteRow::id).toList());
+    List<UUID> ids = plants.stream().map(PlantAt::plantId).toList();
+    Map<UUID, PlantGlance> glances = advice.glances(ids);
+    Map<UUID, JobSummary> open = jobs.openOf(ids);
+    Map<UUID, List<Aftercares.StepView>> care = aftercares.running(ids, day);
+    Map<UUID, List<RoundPlant>> bySite = new HashMap<>();
+    for (PlantAt at : plants) {
+      PlantGlance glance = glances.get(at.plantId());
+      List<Aftercares.StepView> steps = care.getOrDefault(at.plantId(), List.of());
+      Saucer saucer =
+          !steps.isEmpty() && glance.saucer() != Saucer.URGENT
+              ? Saucer.IN_AFTERCARE
+              : glance.saucer();
+      bySite
+          .computeIfAbsent(at.siteId(), site -> new ArrayList<>())
+          .add(
+              new RoundPlant(
+                  glance.plant(),
+                  glance.call(),
+                  glance.forecast().rootFill(),
+                  glance.waterLeft(),
+                  saucer,
+                  at.lastChecked(),
+                  day.equals(at.lastChecked()),
+                  due(day, at, glance, open.get(at.plantId()), steps)));
+    }
+    return new Round(
+        day,
+        sites.stream()
+            .map(
+                site ->
+                    new Stop(
+                        site.id(),
+                        site.name(),
+                        site.clientName(),
+                        site.accessNote(),
+                        sorted(bySite.getOrDefault(site.id(), List.of()))))
+            .toList());
+  }
+
+  /** What presses most comes first; within that by place. */
+  private static List<RoundPlant> sorted(List<RoundPlant> plants) {
+    return plants.stream()
+        .sorted(
+            Comparator.comparingInt(RoundController::rank)
+                .thenComparing(p -> p.plant().spotName())
+                .thenComparing(p -> p.plant().label()))
+        .toList();
+  }
+
+  private static int rank(RoundPlant plant) {
+    if (plant.saucer() == Saucer.URGENT) {
+      return 0;
+    }
+    return plant.due().stream().mapToInt(due -> 1 + due.kind().ordinal()).min().orElse(9);
+  }
+
+  private static List<Due> due(
+      LocalDate day,
+      PlantAt at,
+      PlantGlance glance,
+      @Nullable JobSummary job,
+      List<Aftercares.StepView> steps) {
+    List<Due> due = new ArrayList<>();
+    if (job != null && !job.plannedOn().isAfter(day)) {
+      due.add(
+          new Due(
+              DueKind.JOB,
+              job.plannedOn().isBefore(day) ? "Repot planned for " + job.plannedOn() : "Repot planned for today",
+              job.id()));
+    }
+    for (Aftercares.StepView step : steps) {
+      boolean now = !step.fromOn().isAfter(day) && !step.toOn().isBefore(day);
+      if (now && step.doneOn() == null && step.who().equals("TECHNICIAN")) {
+        due.add(new Due(DueKind.FOLLOW_UP, step.text(), step.id()));
+      }
+    }
+    boolean unscheduled =
+        job == null
+            && (glance.call().urgency().equals("NOW") || glance.call().urgency().equals("SOON"));
+    if (unscheduled) {
+      due.add(new Due(DueKind.CALL, glance.call().reasons().get(0), null));
+    }
+    boolean asked = at.recheckOn() != null && !at.recheckOn().isAfter(day);
+    boolean longAgo =
+        at.lastChecked() == null || !at.lastChecked().plusDays(LOOK_EVERY_DAYS).isAfter(day);
+    if (asked || longAgo) {
+      due.add(
+          new Due(
+              DueKind.CHECK,
+              at.lastChecked() == null ? "First check" : "Check due",
+              null));
+    }
+    return due;
+  }
+}

@@ -1,0 +1,56 @@
+package happysaucer.server.round;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface RoundMapper {
+  record SiteRow(
+      UUID id, String name, String clientName, String accessNote, int roundOrder) {}
+
+  /** Sites visited on this weekday, sites with a job planned on the day, and those named. */
+  @Select(
+      """
+      <script>
+      select t.id, t.name, c.name as client_name, t.access_note, t.round_order
+      from site t join client c on c.id = t.client_id
+      where t.visit_weekday = #{weekday}
+         or t.id in (select s.site_id from job j join plant p on p.id = j.plant_id
+                     join spot s on s.id = p.spot_id
+                     where j.planned_on = #{day} and j.status &lt;&gt; 'DROPPED')
+         <if test='!named.isEmpty()'> or t.id in
+           <foreach collection='named' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+         </if>
+      order by t.round_order, t.name limit 60
+      </script>""")
+  List<SiteRow> sites(
+      @Param("day") LocalDate day,
+      @Param("weekday") int weekday,
+      @Param("named") Collection<UUID> named);
+
+  record PlantAt(
+      UUID plantId,
+      UUID siteId,
+      @Nullable LocalDate lastChecked,
+      @Nullable LocalDate recheckOn) {}
+
+  @Select(
+      """
+      <script>
+      select p.id as plant_id, s.site_id, k.checked_on as last_checked, k.recheck_on
+      from plant p join spot s on s.id = p.spot_id
+      left join (select plant_id, checked_on, recheck_on,
+                        row_number() over (partition by plant_id order by checked_at desc) as newest
+                 from plant_check where voided_at is null) k on k.plant_id = p.id and k.newest = 1
+      where p.retired_on is null and s.site_id in
+      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      order by s.name, p.label limit 600
+      </script>""")
+  List<PlantAt> plants(@Param("sites") Collection<UUID> sites);
+}

@@ -1,0 +1,3 @@
+/** The round of a day. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.round;

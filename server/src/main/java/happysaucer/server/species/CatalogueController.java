@@ -1,0 +1,100 @@
+package happysaucer.server.species;
+
+import happysaucer.core.advice.Advise;
+import happysaucer.core.medium.Mix;
+import happysaucer.core.sign.Sign;
+import happysaucer.core.sign.StateCode;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What screens offer to choose from: signs in the order of looking, states, species, mixes. */
+@RestController
+class CatalogueController {
+  private static final Map<StateCode, String> STATES =
+      Map.of(
+          StateCode.IN_BUD, "In bud",
+          StateCode.IN_FLOWER, "In flower",
+          StateCode.RESTING, "Resting",
+          StateCode.NEW_ROOTS_STARTING, "New roots starting",
+          StateCode.RECENTLY_PRUNED, "Recently pruned",
+          StateCode.ARRIVED, "Newly arrived",
+          StateCode.MOVED_LIGHT, "Moved to other light",
+          StateCode.OVERWATERED, "Known to be overwatered",
+          StateCode.UNDERWATERED, "Known to be underwatered",
+          StateCode.HEAT_OR_HUMIDITY_EXTREME, "Heat or very dry air");
+
+  private final Catalogue catalogue;
+
+  CatalogueController(Advise advise) {
+    catalogue =
+        new Catalogue(
+            advise.book().version(),
+            advise.book().signs().all().stream().map(CatalogueController::sign).toList(),
+            Arrays.stream(StateCode.values())
+                .map(code -> new StateItem(code.name(), STATES.get(code), code.countsDays()))
+                .toList(),
+            advise.book().species().all().stream()
+                .map(
+                    s ->
+                        new SpeciesItem(
+                            s.name(),
+                            s.commonName(),
+                            s.group().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                            s.remarks()))
+                .toList(),
+            advise.book().media().mixes().stream().map(CatalogueController::mix).toList());
+  }
+
+  public record Catalogue(
+      String bookVersion,
+      List<SignItem> signs,
+      List<StateItem> states,
+      List<SpeciesItem> species,
+      List<MixItem> mixes) {}
+
+  public record SignItem(
+      String code,
+      String group,
+      String measure,
+      String unit,
+      double least,
+      double most,
+      String label,
+      String how) {}
+
+  public record StateItem(String code, String label, boolean countsDays) {}
+
+  public record SpeciesItem(String name, String commonName, String group, String remarks) {}
+
+  public record MixItem(String code, String label, String reason) {}
+
+  @GetMapping("/api/catalogue")
+  ResponseEntity<Catalogue> catalogue() {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.noCache().cachePrivate())
+        .eTag(catalogue.bookVersion())
+        .body(catalogue);
+  }
+
+  private static SignItem sign(Sign sign) {
+    return new SignItem(
+        sign.code().name(),
+        sign.group().name(),
+        sign.measure().name(),
+        sign.measure().unit(),
+        sign.measure().least(),
+        sign.measure().most(),
+        sign.label(),
+        sign.how());
+  }
+
+  private static MixItem mix(Mix mix) {
+    return new MixItem(mix.code(), mix.label(), mix.reason());
+  }
+}

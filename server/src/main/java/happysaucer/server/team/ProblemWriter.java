@@ -1,0 +1,53 @@
+package happysaucer.server.team;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+
+/** Problem documents from filters, where no controller is near. */
+final class ProblemWriter {
+  private ProblemWriter() {}
+
+  static void unauthorized(HttpServletResponse response, String detail) throws IOException {
+    write(response, 401, "sign-in", "Sign in first", detail);
+  }
+
+  static void forbidden(HttpServletResponse response) throws IOException {
+    write(
+        response,
+        403,
+        "not-allowed",
+        "Not allowed",
+        "Your role may not do this, or the page is out of date: reload it and try again.");
+  }
+
+  static void slowed(HttpServletResponse response, long seconds) throws IOException {
+    response.setHeader("Retry-After", Long.toString(seconds));
+    write(
+        response,
+        429,
+        "slowed",
+        "Too many failed sign-ins",
+        "Try again in " + seconds + " seconds.");
+  }
+
+  private static void write(
+      HttpServletResponse response, int status, String type, String title, String detail)
+      throws IOException {
+    response.setStatus(status);
+    response.setContentType("application/problem+json");
+    response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+    response
+        .getWriter()
+        .write(
+            "{\"type\":\"urn:happy-saucer:"
+                + type
+                + "\",\"title\":\""
+                + title
+                + "\",\"status\":"
+                + status
+                + ",\"detail\":\""
+                + detail
+                + "\"}");
+  }
+}

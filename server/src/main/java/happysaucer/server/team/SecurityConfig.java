@@ -1,0 +1,92 @@
+package happysaucer.server.team;
+
+import jakarta.servlet.DispatcherType;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
+
+/** Who may do what. Everyone who has signed in may look; the lines below say who may write. */
+@Configuration
+class SecurityConfig {
+  private static final String CONTENT_POLICY =
+      "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
+          + " font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self';"
+          + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+  @Bean
+  SecurityContextRepository contexts() {
+    return new HttpSessionSecurityContextRepository();
+  }
+
+  /** Accounts are checked by SignIn; this keeps the framework from making one up. */
+  @Bean
+  UserDetailsService noFrameworkAccounts() {
+    return name -> {
+      throw new UsernameNotFoundException(name);
+    };
+  }
+
+  @Bean
+  SecurityFilterChain chain(HttpSecurity http, SignIn signIn, SecurityContextRepository contexts)
+      throws Exception {
+    return http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(BasicFilter::isBasic))
+        .addFilterBefore(new BasicFilter(signIn), CsrfFilter.class)
+        .securityContext(context -> context.securityContextRepository(contexts))
+        .sessionManagement(
+            sessions ->
+                sessions.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))
+        .requestCache(cache -> cache.disable())
+        .formLogin(form -> form.disable())
+        .httpBasic(basic -> basic.disable())
+        .logout(logout -> logout.disable())
+        .anonymous(anonymous -> {})
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                    .frameOptions(frame -> frame.deny())
+                    .referrerPolicy(
+                        policy ->
+                            policy.policy(
+                                ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
+        .exceptionHandling(
+            errors ->
+                errors
+                    .authenticationEntryPoint(
+                        (request, response, e) ->
+                            ProblemWriter.unauthorized(response, "You are not signed in."))
+                    .accessDeniedHandler(
+                        (request, response, e) -> ProblemWriter.forbidden(response)))
+        .authorizeHttpRequests(
+            rules ->
+                rules
+                    .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD)
+                    .permitAll()
+                    .requestMatchers("/api/session", "/api/team/first-account")
+                    .permitAll()
+                    .requestMatchers("/api/clock")
+                    .hasRole("PLANNER")
+                    .requestMatchers(HttpMethod.POST, "/api/advice", "/api/plants/*/advice")
+                    .authenticated()
+                    .requestMatchers(HttpMethod.PUT, "/api/session/units")
+                    .authenticated()
+                    .requestMatchers(HttpMethod.PUT, "/api/jobs/*/day", "/api/plants/*")
+                    .hasAnyRole("PLANNER", "TECHNICIAN")
+                    .requestMatchers(HttpMethod.GET, "/api/**")
+                    .authenticated()
+                    .requestMatchers("/api/**")
+                    .hasAnyRole("PLANNER", "TECHNICIAN")
+                    .anyRequest()
+                    .permitAll())
+        .build();
+  }
+}

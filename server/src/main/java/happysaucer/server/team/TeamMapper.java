@@ -1,0 +1,41 @@
+package happysaucer.server.team;
+
+import happysaucer.core.unit.Units;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface TeamMapper {
+  String COLUMNS = "id, account, name, role, units, password_hash";
+
+  @Select("select " + COLUMNS + " from app_user where account = #{account}")
+  @Nullable Account byAccount(String account);
+
+  @Select("select " + COLUMNS + " from app_user order by created_at, account limit 200")
+  List<Account> accounts();
+
+  @Select("select count(*) from app_user")
+  int countAccounts();
+
+  @Insert(
+      """
+      insert into app_user (id, account, name, role, units, password_hash, created_at)
+      values (#{a.id}, #{a.account}, #{a.name}, #{a.role}, #{a.units}, #{a.passwordHash}, #{at})""")
+  void addAccount(@Param("a") Account account, @Param("at") Instant at);
+
+  @Update("update app_user set units = #{units} where id = #{id}")
+  void units(@Param("id") UUID id, @Param("units") Units units);
+
+  @Select("select name, zone, demo from team where id = 1")
+  @Nullable Team team();
+
+  @Insert("insert into team (id, name, zone, demo) values (1, #{name}, #{zone}, #{demo})")
+  void addTeam(Team team);
+}

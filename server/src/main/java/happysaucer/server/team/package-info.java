@@ -1,0 +1,3 @@
+/** Accounts, sign-in, roles, the team itself. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.team;

@@ -1,0 +1,114 @@
+package happysaucer.server.visit;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface CheckMapper {
+  @Select(
+      """
+      select t.site_id from plant p join spot t on t.id = p.spot_id
+      where p.id = #{plant} and p.retired_on is null""")
+  @Nullable UUID siteOf(UUID plant);
+
+  @Select(
+      "select id from visit where site_id = #{site} and visited_on = #{on} and user_id = #{user}")
+  @Nullable UUID visit(@Param("site") UUID site, @Param("on") LocalDate on, @Param("user") UUID user);
+
+  @Insert(
+      """
+      insert into visit (id, site_id, visited_on, user_id)
+      values (#{id}, #{site}, #{on}, #{user})""")
+  void addVisit(
+      @Param("id") UUID id,
+      @Param("site") UUID site,
+      @Param("on") LocalDate on,
+      @Param("user") UUID user);
+
+  @Insert(
+      """
+      insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, note,
+                               action, urgency, recheck_on, received_at)
+      values (#{id}, #{plant}, #{visit}, #{user}, #{at}, #{on}, #{minutes}, #{note}, #{action},
+              #{urgency}, #{recheck}, #{received})""")
+  void addCheck(
+      @Param("id") UUID id,
+      @Param("plant") UUID plant,
+      @Param("visit") UUID visit,
+      @Param("user") UUID user,
+      @Param("at") Instant at,
+      @Param("on") LocalDate on,
+      @Param("minutes") @Nullable Double minutes,
+      @Param("note") String note,
+      @Param("action") String action,
+      @Param("urgency") String urgency,
+      @Param("recheck") @Nullable LocalDate recheck,
+      @Param("received") Instant received);
+
+  @Insert(
+      """
+      <script>
+      insert into check_sign (check_id, code, state, grade, amount) values
+      <foreach collection='signs' item='s' separator=','>
+        (#{id}, #{s.code}, #{s.state}, #{s.grade}, #{s.value})
+      </foreach>
+      </script>""")
+  void addSigns(@Param("id") UUID id, @Param("signs") List<CheckView.SignSeen> signs);
+
+  @Delete("delete from plant_state where plant_id = #{plant}")
+  void clearStates(UUID plant);
+
+  @Select("select code, since from plant_state where plant_id = #{plant}")
+  List<StateSince> states(UUID plant);
+
+  record StateSince(String code, LocalDate since) {}
+
+  @Insert(
+      "insert into plant_state (plant_id, code, since) values (#{plant}, #{code}, #{since})")
+  void addState(
+      @Param("plant") UUID plant, @Param("code") String code, @Param("since") LocalDate since);
+
+  @Update("update plant_check set voided_at = #{at} where id = #{id} and voided_at is null")
+  int voidCheck(@Param("id") UUID id, @Param("at") Instant at);
+
+  record CheckRow(
+      UUID id,
+      UUID plantId,
+      Instant checkedAt,
+      LocalDate checkedOn,
+      String who,
+      @Nullable Double minutes,
+      String note,
+      String action,
+      String urgency) {}
+
+  @Select(
+      """
+      select k.id, k.plant_id, k.checked_at, k.checked_on, u.name as who, k.minutes, k.note, k.action, k.urgency
+      from plant_check k join app_user u on u.id = k.user_id
+      where k.plant_id = #{plant} and k.voided_at is null
+      order by k.checked_at desc limit #{most}""")
+  List<CheckRow> checks(@Param("plant") UUID plant, @Param("most") int most);
+
+  record SignOfCheck(
+      UUID checkId, String code, String state, @Nullable String grade, @Nullable Double value) {}
+
+  @Select(
+      """
+      <script>
+      select check_id, code, state, grade, amount as "value" from check_sign where check_id in
+      <foreach collection='checks' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      order by check_id, code
+      </script>""")
+  List<SignOfCheck> signs(@Param("checks") Collection<UUID> checks);
+}

@@ -1,0 +1,3 @@
+/** Visits and checks. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.visit;

@@ -1,0 +1,3 @@
+/** Waterings. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.watering;
