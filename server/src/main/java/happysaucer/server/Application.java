@@ -33,6 +33,10 @@ public class Application {
       return;
     }
     Environment environment = context.getEnvironment();
+    if (environment.getProperty("saucer.stop-after-start", Boolean.class, false)) {
+      context.close();
+      return;
+    }
     String host = environment.getProperty("server.address", "0.0.0.0");
     System.out.println(
         "Happy Saucer is serving on http://"

@@ -24,7 +24,7 @@ class AftercareController {
 
   @PutMapping("/api/aftercare/{id}/done")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void done(@PathVariable UUID id, @RequestBody Aftercares.DoneRequest request) {
+  void done(@PathVariable UUID id, @RequestBody Aftercares.CareDoneRequest request) {
     aftercares.done(id, request);
   }
 }

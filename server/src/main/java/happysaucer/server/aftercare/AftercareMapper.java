@@ -51,11 +51,11 @@ interface AftercareMapper {
           <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
           order by from_on, position
           </script>""")
-  List<Aftercares.StepView> running(
+  List<Aftercares.CareView> running(
       @Param("plants") Collection<UUID> plants, @Param("since") LocalDate since);
 
   @Select(STEP + " where job_id = #{job} order by from_on, position")
-  List<Aftercares.StepView> ofJob(UUID job);
+  List<Aftercares.CareView> ofJob(UUID job);
 
   @Select(
       "select week, from_on, every_days, litres from aftercare_week where job_id = #{job} order by week")

@@ -42,7 +42,7 @@ public class Aftercares {
     this.user = user;
   }
 
-  public record StepView(
+  public record CareView(
       UUID id,
       UUID jobId,
       UUID plantId,
@@ -56,12 +56,12 @@ public class Aftercares {
   public record WeekView(
       int week, LocalDate fromOn, @Nullable Double everyDays, double litres) {}
 
-  public record AftercareView(UUID jobId, List<StepView> steps, List<WeekView> weeks) {}
+  public record AftercareView(UUID jobId, List<CareView> steps, List<WeekView> weeks) {}
 
   /**
    * @param doneOn null takes it back
    */
-  public record DoneRequest(@Nullable LocalDate doneOn) {}
+  public record CareDoneRequest(@Nullable LocalDate doneOn) {}
 
   /**
    * What whoever waters is given.
@@ -73,7 +73,7 @@ public class Aftercares {
       LocalDate doneOn,
       Advice.@Nullable Drying before,
       Advice.@Nullable Drying settled,
-      List<StepView> steps,
+      List<CareView> steps,
       List<WeekView> weeks,
       List<Advice.Coded> cautions,
       List<LocalDate> nextVisits) {}
@@ -112,10 +112,10 @@ public class Aftercares {
   }
 
   /** Steps of these plants that are not over, by plant. */
-  public Map<UUID, List<StepView>> running(Collection<UUID> plants, LocalDate day) {
-    Map<UUID, List<StepView>> running = new HashMap<>();
+  public Map<UUID, List<CareView>> running(Collection<UUID> plants, LocalDate day) {
+    Map<UUID, List<CareView>> running = new HashMap<>();
     if (!plants.isEmpty()) {
-      for (StepView step : mapper.running(plants, day)) {
+      for (CareView step : mapper.running(plants, day)) {
         running.computeIfAbsent(step.plantId(), id -> new ArrayList<>()).add(step);
       }
     }
@@ -132,7 +132,7 @@ public class Aftercares {
   }
 
   @Transactional
-  public void done(UUID step, DoneRequest request) {
+  public void done(UUID step, CareDoneRequest request) {
     UUID who = request.doneOn() == null ? null : user.id();
     if (mapper.done(step, request.doneOn(), who) == 0) {
       throw new NotFoundException("There is no such step of aftercare.");
@@ -160,7 +160,7 @@ public class Aftercares {
             .toList(),
         care.steps().stream()
             .filter(step -> step.kind().equals("FOLLOW_UP") && !step.toOn().isBefore(today))
-            .map(StepView::fromOn)
+            .map(CareView::fromOn)
             .toList());
   }
 }

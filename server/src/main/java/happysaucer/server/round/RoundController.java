@@ -94,11 +94,11 @@ class RoundController {
     List<UUID> ids = plants.stream().map(PlantAt::plantId).toList();
     Map<UUID, PlantGlance> glances = advice.glances(ids);
     Map<UUID, JobSummary> open = jobs.openOf(ids);
-    Map<UUID, List<Aftercares.StepView>> care = aftercares.running(ids, day);
+    Map<UUID, List<Aftercares.CareView>> care = aftercares.running(ids, day);
     Map<UUID, List<RoundPlant>> bySite = new HashMap<>();
     for (PlantAt at : plants) {
       PlantGlance glance = glances.get(at.plantId());
-      List<Aftercares.StepView> steps = care.getOrDefault(at.plantId(), List.of());
+      List<Aftercares.CareView> steps = care.getOrDefault(at.plantId(), List.of());
       Saucer saucer =
           !steps.isEmpty() && glance.saucer() != Saucer.URGENT
               ? Saucer.IN_AFTERCARE
@@ -152,7 +152,7 @@ class RoundController {
       PlantAt at,
       PlantGlance glance,
       @Nullable JobSummary job,
-      List<Aftercares.StepView> steps) {
+      List<Aftercares.CareView> steps) {
     List<Due> due = new ArrayList<>();
     if (job != null && !job.plannedOn().isAfter(day)) {
       due.add(
@@ -161,7 +161,7 @@ class RoundController {
               job.plannedOn().isBefore(day) ? "Repot planned for " + job.plannedOn() : "Repot planned for today",
               job.id()));
     }
-    for (Aftercares.StepView step : steps) {
+    for (Aftercares.CareView step : steps) {
       boolean now = !step.fromOn().isAfter(day) && !step.toOn().isBefore(day);
       if (now && step.doneOn() == null && step.who().equals("TECHNICIAN")) {
         due.add(new Due(DueKind.FOLLOW_UP, step.text(), step.id()));

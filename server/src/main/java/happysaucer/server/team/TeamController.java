@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.DateTimeException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -60,13 +61,15 @@ public class TeamController {
    * @param user null when nobody has signed in
    * @param team null before the first account
    * @param demoPeople whom one tap signs in, only with demo data
+   * @param now by the app's clock, so that a device with another clock can allow for it
    */
   public record SessionView(
       @Nullable Person user,
       @Nullable Team team,
       boolean firstAccountNeeded,
       List<Person> demoPeople,
-      LocalDate today) {}
+      LocalDate today,
+      Instant now) {}
 
   public record SignInRequest(
       @NotBlank(message = "Give the account.") @Size(max = 60, message = "At most 60 letters.")
@@ -211,7 +214,8 @@ public class TeamController {
         team,
         team == null,
         demo,
-        clock.today());
+        clock.today(),
+        clock.now());
   }
 
   private static Person person(Account account) {

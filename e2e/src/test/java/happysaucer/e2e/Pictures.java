@@ -1,0 +1,110 @@
+package happysaucer.e2e;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import happysaucer.e2e.Chromium.Size;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** Remakes the pictures of the main views from demo data at a fixed clock. */
+public final class Pictures {
+  /** An ordinary morning in spring. */
+  private static final String CLOCK = "2027-04-12T08:30";
+
+  private Pictures() {}
+
+  /**
+   * @param args the folder to write to
+   */
+  public static void main(String[] args) throws IOException {
+    Path folder = Path.of(args[0]).toAbsolutePath();
+    Files.createDirectories(folder);
+    Path data = Files.createTempDirectory("saucer-pictures");
+    try (App app = App.start(data, "--saucer.demo=true", "--saucer.clock=" + CLOCK);
+        Chromium chromium = new Chromium()) {
+      try (BrowserContext desk = chromium.context(app.url(), Size.DESK, ColorScheme.LIGHT)) {
+        Page door = desk.newPage();
+        door.navigate("/");
+        door.locator("h1").waitFor();
+        shoot(door, folder, "sign-in");
+        desk(Chromium.signedIn(desk, "Jorun Pell"), folder);
+      }
+      try (BrowserContext phone = chromium.context(app.url(), Size.PHONE, ColorScheme.LIGHT)) {
+        phone(Chromium.signedIn(phone, "Jorun Pell"), folder);
+      }
+      try (BrowserContext dark = chromium.context(app.url(), Size.DESK, ColorScheme.DARK)) {
+        Page page = Chromium.signedIn(dark, "Odda Fennick");
+        open(page, "Fiddle-leaf fig", "T-001");
+        shoot(page, folder, "plant-dark");
+      }
+    }
+  }
+
+  private static void desk(Page page, Path folder) {
+    page.locator("h2", new Page.LocatorOptions().setHasText("Ferry terminal hall")).waitFor();
+    shoot(page, folder, "round");
+    page.navigate("/jobs");
+    page.locator("section").first().waitFor();
+    shoot(page, folder, "jobs");
+    page.navigate("/plants");
+    page.locator("li strong").first().waitFor();
+    shoot(page, folder, "plants");
+    open(page, "Swiss cheese plant", "T-021");
+    shoot(page, folder, "plant");
+    open(page, "Sword fern", "T-011");
+    shoot(page, folder, "aftercare");
+    page.locator("text=Card for whoever waters").click();
+    page.locator("article h1").waitFor();
+    shoot(page, folder, "card");
+    open(page, "Devil's ivy", "T-026");
+    page.locator("a", new Page.LocatorOptions().setHasText("See the repot plan")).click();
+    page.locator("h2", new Page.LocatorOptions().setHasText("Pots compared")).waitFor();
+    shoot(page, folder, "repot-plan");
+    open(page, "Peace lily", "T-003");
+    page.locator("a", new Page.LocatorOptions().setHasText("Log a check")).click();
+    page.locator("#sign-WATER_POOLS").waitFor();
+    tap(page, "STAYS_WET", "Yes");
+    tap(page, "SOUR_SMELL", "Yes");
+    tap(page, "ROOTS_FROM_DRAIN_HOLES", "No");
+    page.waitForTimeout(700);
+    shoot(page, folder, "check");
+    page.navigate("/");
+    page.locator("a", new Page.LocatorOptions().setHasText("Repot planned for today")).click();
+    page.locator("ol input").first().waitFor();
+    shoot(page, folder, "job");
+  }
+
+  private static void phone(Page page, Path folder) {
+    page.locator("h2", new Page.LocatorOptions().setHasText("Ferry terminal hall")).waitFor();
+    shoot(page, folder, "round-phone");
+    page.locator("a[aria-label='Check Fiddle-leaf fig T-001']").click();
+    page.locator("#sign-WATER_POOLS").waitFor();
+    tap(page, "ROOTS_FROM_DRAIN_HOLES", "Clear");
+    page.waitForTimeout(700);
+    shoot(page, folder, "check-phone");
+  }
+
+  static void tap(Page page, String sign, String answer) {
+    page.locator("[aria-labelledby='sign-" + sign + "'] button")
+        .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText(answer))
+        .first()
+        .click();
+  }
+
+  static void open(Page page, String name, String label) {
+    page.navigate("/plants");
+    page.locator("input[aria-label='Find a plant']").fill(label);
+    page.locator("li a", new Page.LocatorOptions().setHasText(label)).click();
+    page.locator("h1", new Page.LocatorOptions().setHasText(name)).waitFor();
+    page.locator("#history").waitFor();
+  }
+
+  private static void shoot(Page page, Path folder, String name) {
+    page.waitForTimeout(350);
+    page.evaluate("document.fonts.ready");
+    page.screenshot(
+        new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")).setFullPage(false));
+  }
+}

@@ -1,0 +1,87 @@
+import { Menu, UnstyledButton } from '@mantine/core';
+import { IconCalendarWeek, IconPlant2, IconRoute, IconUser } from '@tabler/icons-react';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { useEffect, useRef } from 'react';
+import { FirstAccount } from '../features/team/FirstAccount';
+import { SignIn } from '../features/team/SignIn';
+import { useSession, useSignOut, useUnits } from '../features/team/session';
+import { notifyProblem } from '../ui/notify';
+import { Waiting } from '../ui/Waiting';
+import { Trouble } from '../ui/Trouble';
+import classes from './Shell.module.css';
+
+const PLACES = [
+  { to: '/', label: 'Round', icon: IconRoute, end: true },
+  { to: '/plants', label: 'Plants', icon: IconPlant2, end: false },
+  { to: '/jobs', label: 'Jobs', icon: IconCalendarWeek, end: false },
+];
+
+/** The frame: the loop of the work along the rim, the bench below. */
+export function Shell() {
+  const { data: session, error, refetch } = useSession();
+  const main = useRef<HTMLElement>(null);
+  const { pathname } = useLocation();
+  useEffect(() => {
+    main.current?.scrollTo(0, 0);
+    window.scrollTo(0, 0);
+  }, [pathname]);
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  if (!session) return <Waiting />;
+  if (session.firstAccountNeeded) return <FirstAccount />;
+  if (!session.user) return <SignIn session={session} />;
+  return (
+    <div className={classes.shell}>
+      <a href="#bench" className={classes.skip}>
+        Skip to the content
+      </a>
+      <header className={`${classes.rim} no-print`}>
+        <NavLink to="/" className={classes.mark}>
+          <img src="/favicon.svg" alt="" width={30} height={30} />
+          <span>Happy Saucer</span>
+        </NavLink>
+        <nav aria-label="Main" className={classes.nav}>
+          {PLACES.map(({ to, label, icon: Icon, end }) => (
+            <NavLink key={to} to={to} end={end} className={classes.place}>
+              <Icon size={22} stroke={1.7} aria-hidden />
+              {label}
+            </NavLink>
+          ))}
+        </nav>
+        <Person name={session.user.name} units={session.user.units} team={session.team?.name ?? ''} />
+      </header>
+      <main id="bench" ref={main} className={classes.bench} tabIndex={-1}>
+        <Outlet />
+      </main>
+    </div>
+  );
+}
+
+function Person({ name, units, team }: { name: string; units: 'METRIC' | 'IMPERIAL'; team: string }) {
+  const signOut = useSignOut();
+  const change = useUnits();
+  const navigate = useNavigate();
+  const other = units === 'METRIC' ? 'IMPERIAL' : 'METRIC';
+  return (
+    <Menu position="bottom-end" width={260}>
+      <Menu.Target>
+        <UnstyledButton className={classes.person} aria-label={`${name}, settings`}>
+          <IconUser size={22} stroke={1.7} aria-hidden />
+          <span>{name}</span>
+        </UnstyledButton>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Label>{team}</Menu.Label>
+        <Menu.Item onClick={() => change.mutate(other, { onError: notifyProblem })}>
+          {other === 'IMPERIAL' ? 'Show inches and quarts' : 'Show centimetres and litres'}
+        </Menu.Item>
+        <Menu.Item
+          onClick={() =>
+            signOut.mutate(undefined, { onError: notifyProblem, onSuccess: () => void navigate('/') })
+          }
+        >
+          Sign out
+        </Menu.Item>
+      </Menu.Dropdown>
+    </Menu>
+  );
+}

@@ -1,0 +1,99 @@
+import { Button } from '@mantine/core';
+import { IconPrinter } from '@tabler/icons-react';
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { api, body } from '../../api/client';
+import { Trouble } from '../../ui/Trouble';
+import { Waiting } from '../../ui/Waiting';
+import { WateringWeeks } from '../../ui/WateringWeeks';
+import { day, dayYear, weekday } from '../../ui/format';
+import { actionWords } from '../../ui/words';
+import { useReader, useSession } from '../team/session';
+import classes from './CardPage.module.css';
+
+const DONE: Record<string, string> = {
+  POT_UP: 'It was moved to a larger pot with fresh medium round its old ball.',
+  REFRESH: 'It went back into its pot with fresh medium.',
+  ROOT_PRUNE_SAME_POT: 'Its roots were cut back and it returned to its pot with fresh medium.',
+  ROT_RESCUE: 'Rotten roots were cut away and it was potted afresh.',
+  DRAINAGE_RESCUE: 'It was moved to a pot with holes.',
+};
+
+/** The page for whoever waters: on the screen, and on one sheet of paper. */
+export function CardPage() {
+  const { id = '' } = useParams();
+  const { units } = useReader();
+  const { data: session } = useSession();
+  const { data, error, refetch } = useQuery({
+    queryKey: ['card', id],
+    queryFn: () => body(api.GET('/api/jobs/{id}/card', { params: { path: { id } } })),
+  });
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  if (!data) return <Waiting />;
+  const care = data.steps.filter((s) => s.who === 'CARETAKER');
+  const watch = care.find((s) => s.kind === 'WATCH');
+  return (
+    <>
+      <title>{`Card for ${data.job.commonName} · Happy Saucer`}</title>
+      <div className={`${classes.tools} no-print`}>
+        <p>Print it, or show it to whoever waters.</p>
+        <Button leftSection={<IconPrinter size={20} aria-hidden />} onClick={() => window.print()}>
+          Print
+        </Button>
+      </div>
+      <article className={classes.card}>
+        <header>
+          <div>
+            <h1>{data.job.commonName}</h1>
+            <p>
+              {data.job.siteName}, {data.job.spotName} · {data.job.label}
+            </p>
+          </div>
+          <p className={classes.date}>{dayYear(data.doneOn)}</p>
+        </header>
+        <p className={classes.what}>{DONE[data.job.action] ?? `${actionWords(data.job.action)}.`}</p>
+        <div className={classes.columns}>
+          <section>
+            <h2>What to do</h2>
+            <ol>
+              {care
+                .filter((s) => s.kind !== 'WATCH')
+                .map((s) => (
+                  <li key={s.id}>
+                    <strong>{s.toOn === s.fromOn || s.kind === 'PROBE' || s.kind === 'WATER' ? weekday(s.fromOn) : `${day(s.fromOn)} to ${day(s.toOn)}`}</strong>
+                    {s.text}
+                  </li>
+                ))}
+            </ol>
+          </section>
+          <section>
+            <WateringWeeks
+              weeks={data.weeks.map((w) => ({ ...w, from: w.fromOn }))}
+              before={data.before?.daysToRefill ?? null}
+              settled={data.settled?.daysToRefill ?? null}
+              units={units}
+            />
+          </section>
+        </div>
+        <div className={classes.columns}>
+          <section className={classes.alarm}>
+            <h2>Call us</h2>
+            <p>{watch?.text}</p>
+            <p>
+              {session?.team?.name}.{' '}
+              {data.nextVisits.length > 0 && <>We come by about {data.nextVisits.map(day).join(' and ')}.</>}
+            </p>
+          </section>
+          <section>
+            <h2>Take care</h2>
+            <ul>
+              {data.cautions.map((c) => (
+                <li key={c.code}>{c.text}</li>
+              ))}
+            </ul>
+          </section>
+        </div>
+      </article>
+    </>
+  );
+}

@@ -1,0 +1,80 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api, body } from '../../api/client';
+import { PotGlyph, type SaucerState } from '../../ui/PotGlyph';
+import { Trouble } from '../../ui/Trouble';
+import { Waiting } from '../../ui/Waiting';
+import { addDays, day, dayYear } from '../../ui/format';
+import { actionWords } from '../../ui/words';
+import { useReader } from '../team/session';
+import { byWeek, hours } from './weeks';
+import classes from './JobsPage.module.css';
+
+const BACK = 28;
+const AHEAD = 330;
+
+/** The saucer of a planned job: urgent, due, or in its window. */
+export function jobSaucer(job: { status: string; urgency: string }): SaucerState {
+  if (job.status === 'DONE') return 'IN_AFTERCARE';
+  if (job.urgency === 'NOW') return 'URGENT';
+  return job.urgency === 'SOON' ? 'DUE_NOW' : 'IN_WINDOW';
+}
+
+export function JobsPage() {
+  const { units, today } = useReader();
+  const from = addDays(today, -BACK);
+  const to = addDays(today, AHEAD);
+  const { data, error, refetch } = useQuery({
+    queryKey: ['jobs', from],
+    queryFn: () => body(api.GET('/api/jobs', { params: { query: { from, to } } })),
+  });
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  if (!data) return <Waiting />;
+  const weeks = byWeek(data);
+  const most = Math.max(1, ...weeks.map((w) => w.minutes));
+  return (
+    <>
+      <title>Jobs · Happy Saucer</title>
+      <h1 className={classes.title}>Jobs by week</h1>
+      {weeks.length === 0 && <p>Nothing is planned. Open a plant whose call is a repot and schedule it there.</p>}
+      {weeks.map((w) => (
+        <section key={w.monday} className={classes.week} aria-labelledby={`week-${w.monday}`}>
+          <header>
+            <h2 id={`week-${w.monday}`}>
+              {day(w.monday)} to {dayYear(addDays(w.monday, 6))}
+            </h2>
+            <div className={classes.load}>
+              <span className="measure">{hours(w.minutes)}</span>
+              <i aria-hidden style={{ width: `${(w.minutes / most) * 100}%` }} />
+            </div>
+          </header>
+          <ul>
+            {w.jobs.map((j) => (
+              <li key={j.id}>
+                <Link to={`/jobs/${j.id}`} data-done={j.status === 'DONE'}>
+                  <PotGlyph
+                    pot={{ topMm: j.potTopMm, baseMm: j.potBaseMm, heightMm: j.potHeightMm }}
+                    saucer={jobSaucer(j)}
+                    units={units}
+                  />
+                  <span className={classes.plant}>
+                    <strong>{j.commonName}</strong>
+                    <small>
+                      {j.siteName}, {j.spotName}
+                    </small>
+                  </span>
+                  <span className={classes.action}>{actionWords(j.action)}</span>
+                  <span className={`${classes.day} measure`}>
+                    {j.status === 'DONE' && j.doneOn ? `done ${day(j.doneOn)}` : day(j.plannedOn)}
+                    {j.status === 'PLANNED' && j.plannedOn < today && <b>overdue</b>}
+                  </span>
+                  <span className={`${classes.minutes} measure`}>{j.minutes} min</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,191 @@
+import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, body, type Schemas } from '../../api/client';
+import { ProblemError, faultsByField } from '../../api/problem';
+import { Conflict } from '../../ui/Conflict';
+import { Trouble } from '../../ui/Trouble';
+import { Waiting } from '../../ui/Waiting';
+import { readLength, say, width, type Units } from '../../ui/format';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import { plain } from '../../ui/words';
+import { useReader } from '../team/session';
+import { PlantHead } from './PlantHead';
+import { usePlant, type PlantView } from './usePlant';
+import classes from './EditPlantPage.module.css';
+
+type PlantRequest = Schemas['PlantRequest'];
+
+const LABELS: Record<string, string> = {
+  commonName: 'Name', heightMm: 'Height', spreadMm: 'Spread', sizeWish: 'Size', watererHabit: 'Watering',
+  fed: 'Fed', lastRepotted: 'Last repotted', potMaterial: 'Pot material', potTopMm: 'Pot width',
+  potBaseMm: 'Pot base', potHeightMm: 'Pot depth', potHoles: 'Holes', note: 'Note',
+};
+
+type MeasureField = 'heightMm' | 'spreadMm' | 'potTopMm' | 'potBaseMm' | 'potHeightMm';
+const MATERIALS = ['TERRACOTTA', 'GLAZED', 'PLASTIC', 'FIBRE', 'METAL', 'WOOD', 'CONCRETE', 'FABRIC'];
+
+export function EditPlantPage() {
+  const { id = '' } = useParams();
+  const { units } = useReader();
+  const { data, error, refetch } = usePlant(id);
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  if (!data) return <Waiting />;
+  return <Form key={id} id={id} data={data} units={units} />;
+}
+
+function Form({ id, data, units }: { id: string; data: PlantView; units: Units }) {
+  const { plant } = data;
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [version, setVersion] = useState(plant.version);
+  const [form, setForm] = useState(() => ({
+    commonName: plant.commonName,
+    heightMm: say(width(plant.heightMm, units)),
+    spreadMm: say(width(plant.spreadMm, units)),
+    sizeWish: plant.sizeWish,
+    watererHabit: plant.watererHabit,
+    fed: plant.fed === null ? '' : String(plant.fed),
+    lastRepotted: plant.lastRepotted ?? '',
+    potMaterial: plant.potMaterial,
+    potTopMm: say(width(plant.potTopMm, units)),
+    potBaseMm: say(width(plant.potBaseMm, units)),
+    potHeightMm: say(width(plant.potHeightMm, units)),
+    potHoles: String(plant.potHoles),
+    note: plant.note,
+  }));
+  const [unread, setUnread] = useState<Record<string, string>>({});
+  const [stale, setStale] = useState<ProblemError | null>(null);
+  const save = useMutation({
+    mutationFn: ({ request, of }: { request: PlantRequest; of: number }) =>
+      body(
+        api.PUT('/api/plants/{id}', {
+          params: { path: { id }, header: { 'If-Match': `"${of}"` } },
+          body: request,
+        }),
+      ),
+    onSuccess: (next) => {
+      queries.setQueryData(['plant', id], next);
+      void queries.invalidateQueries({ queryKey: ['plants'] });
+      notifyDone('Saved.');
+      void navigate(`/plants/${id}`);
+    },
+    onError: (e) => {
+      if (e instanceof ProblemError && e.status === 412) setStale(e);
+      else if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
+    },
+  });
+  const faults = { ...faultsByField(save.error), ...unread };
+
+  /** Null, with a message at each field, when a measure cannot be read; nothing typed is lost. */
+  const read = (): PlantRequest | null => {
+    const wrong: Record<string, string> = {};
+    const mm = (key: MeasureField): number => {
+      const value = readLength(form[key], units);
+      if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in.';
+      return value === null ? 0 : Math.round(value * 10) / 10;
+    };
+    const holes = Number(form.potHoles);
+    if (!Number.isInteger(holes) || form.potHoles.trim() === '') wrong.potHoles = 'Count the holes: 0 or more.';
+    const request: PlantRequest = {
+      commonName: form.commonName,
+      heightMm: mm('heightMm'),
+      spreadMm: mm('spreadMm'),
+      sizeWish: form.sizeWish as PlantRequest['sizeWish'],
+      watererHabit: form.watererHabit as PlantRequest['watererHabit'],
+      fed: form.fed === '' ? null : form.fed === 'true',
+      lastRepotted: form.lastRepotted || null,
+      potMaterial: form.potMaterial as PlantRequest['potMaterial'],
+      potTopMm: mm('potTopMm'),
+      potBaseMm: mm('potBaseMm'),
+      potHeightMm: mm('potHeightMm'),
+      potHoles: holes,
+      note: form.note,
+    };
+    setUnread(wrong);
+    return Object.keys(wrong).length > 0 ? null : request;
+  };
+  const send = (of: number) => {
+    const request = read();
+    if (request) save.mutate({ request, of });
+  };
+  const submit = (e: FormEvent) => {
+    e.preventDefault();
+    send(version);
+  };
+  const text = (key: keyof typeof form) => ({
+    label: LABELS[key],
+    value: form[key],
+    error: faults[key],
+    onChange: (e: { currentTarget: { value: string } }) => setForm({ ...form, [key]: e.currentTarget.value }),
+  });
+  return (
+    <>
+      <title>{`Edit ${plant.commonName} · Happy Saucer`}</title>
+      <PlantHead plant={plant} saucer={data.saucer} units={units} title="Edit" />
+      <form onSubmit={submit} className={classes.form} noValidate>
+        <fieldset>
+          <legend>Plant</legend>
+          <TextInput {...text('commonName')} />
+          <div className={classes.row}>
+            <TextInput {...text('heightMm')} />
+            <TextInput {...text('spreadMm')} />
+          </div>
+          <NativeSelect
+            {...text('sizeWish')}
+            data={[{ value: 'GROW', label: 'May grow larger' }, { value: 'KEEP', label: 'Is to stay this size' }]}
+          />
+          <NativeSelect
+            {...text('watererHabit')}
+            data={[
+              { value: 'EVEN', label: 'Watered evenly' },
+              { value: 'FORGETS', label: 'Sometimes forgotten' },
+              { value: 'OVERDOES', label: 'Tends to get too much' },
+            ]}
+          />
+          <NativeSelect
+            {...text('fed')}
+            data={[{ value: '', label: 'Not known' }, { value: 'true', label: 'Is fed' }, { value: 'false', label: 'Is not fed' }]}
+          />
+          <TextInput {...text('lastRepotted')} type="date" />
+        </fieldset>
+        <fieldset>
+          <legend>Pot, inside measures</legend>
+          <NativeSelect {...text('potMaterial')} data={MATERIALS.map((m) => ({ value: m, label: plain(m) }))} />
+          <div className={classes.row}>
+            <TextInput {...text('potTopMm')} />
+            <TextInput {...text('potBaseMm')} />
+            <TextInput {...text('potHeightMm')} />
+          </div>
+          <TextInput {...text('potHoles')} inputMode="numeric" />
+          <Textarea {...text('note')} size="md" autosize minRows={4} />
+        </fieldset>
+        {stale && (
+          <Conflict
+            problem={stale.problem}
+            labels={LABELS}
+            keepMine={() => {
+              const of = stale.problem.version ?? version;
+              setVersion(of);
+              setStale(null);
+              send(of);
+            }}
+            takeTheirs={() => {
+              void queries.invalidateQueries({ queryKey: ['plant', id] });
+              void navigate(`/plants/${id}`);
+            }}
+          />
+        )}
+        <div className={classes.acts}>
+          <Button type="submit" loading={save.isPending}>
+            Save
+          </Button>
+          <Button variant="default" onClick={() => void navigate(`/plants/${id}`)}>
+            Leave without saving
+          </Button>
+        </div>
+      </form>
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+import type { Schemas } from '../../api/client';
+import { PotGlyph, type SaucerState } from '../../ui/PotGlyph';
+import type { Units } from '../../ui/format';
+import { Link } from 'react-router';
+import classes from './PlantHead.module.css';
+
+interface Props {
+  plant: Schemas['StoredPlant'];
+  saucer: SaucerState;
+  rootFill?: number | null;
+  waterLeft?: number | null;
+  units: Units;
+  title?: string;
+  children?: React.ReactNode;
+}
+
+/** Who we are talking about: its own pot, its names, its place. */
+export function PlantHead({ plant, saucer, rootFill, waterLeft, units, title, children }: Props) {
+  return (
+    <header className={classes.head}>
+      <PotGlyph
+        pot={{ topMm: plant.potTopMm, baseMm: plant.potBaseMm, heightMm: plant.potHeightMm }}
+        saucer={saucer}
+        rootFill={rootFill}
+        waterLeft={waterLeft}
+        units={units}
+        scale={0.21}
+        box={{ width: 88, height: 92 }}
+      />
+      <div className={classes.names}>
+        {title && (
+          <p className={classes.title}>
+            <Link to={`/plants/${plant.id}`}>{plant.commonName}</Link>
+          </p>
+        )}
+        <h1>{title ?? plant.commonName}</h1>
+        <p>
+          <i>{plant.species}</i> <span className="measure">{plant.label}</span>
+        </p>
+        <p className={classes.place}>
+          {plant.siteName}, {plant.spotName.charAt(0).toLowerCase() + plant.spotName.slice(1)} · {plant.clientName}
+        </p>
+      </div>
+      <div className={`${classes.acts} no-print`}>{children}</div>
+    </header>
+  );
+}

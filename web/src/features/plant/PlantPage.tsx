@@ -1,0 +1,207 @@
+import { Button } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { api, type Schemas } from '../../api/client';
+import { CallPanel } from '../../ui/CallPanel';
+import { Figure } from '../../ui/Measure';
+import { Section } from '../../ui/Section';
+import { Trouble } from '../../ui/Trouble';
+import { Waiting } from '../../ui/Waiting';
+import { WateringWeeks } from '../../ui/WateringWeeks';
+import { day, days, dayYear, litres, length, share, width, type Units } from '../../ui/format';
+import { notifyProblem } from '../../ui/notify';
+import { actionWords } from '../../ui/words';
+import { useSignLabel } from '../advice/catalogue';
+import { useReader } from '../team/session';
+import { History } from './History';
+import { PlantHead } from './PlantHead';
+import { usePlant, type PlantView } from './usePlant';
+import { WateringTrend } from './WateringTrend';
+import classes from './PlantPage.module.css';
+
+export function PlantPage() {
+  const { id = '' } = useParams();
+  const { units, mayWork } = useReader();
+  const signLabel = useSignLabel();
+  const { data, error, refetch } = usePlant(id);
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  if (!data) return <Waiting />;
+  const { plant, advice } = data;
+  const plan = advice.repot;
+  return (
+    <>
+      <title>{`${plant.commonName} ${plant.label} · Happy Saucer`}</title>
+      <PlantHead
+        plant={plant}
+        saucer={data.saucer}
+        rootFill={advice.forecast.rootFill}
+        waterLeft={data.waterLeft}
+        units={units}
+      >
+        {mayWork && (
+          <Button component={Link} to="check">
+            Log a check
+          </Button>
+        )}
+        {mayWork && (
+          <Button component={Link} to="edit" variant="default">
+            Edit
+          </Button>
+        )}
+      </PlantHead>
+      <div className={classes.bench}>
+        <div className={classes.left}>
+          {data.openJob && (
+            <p className={classes.job}>
+              <Link to={`/jobs/${data.openJob.id}`}>
+                {actionWords(data.openJob.action)} planned for {dayYear(data.openJob.plannedOn)}
+              </Link>
+            </p>
+          )}
+          {data.aftercare && <Running care={data.aftercare} plantId={id} data={data} units={units} mayWork={mayWork} />}
+          <div className={classes.pair}>
+            <div>
+              {plan ? (
+                <Section
+                  section={plan.section}
+                  levels={plan.levels}
+                  rootShare={plan.rootWork.rootShare}
+                  freshLitres={plan.candidates.find((c) => c.rank === 1)?.freshLitres ?? null}
+                  units={units}
+                />
+              ) : (
+                <PresentPot data={data} units={units} />
+              )}
+            </div>
+            <Now data={data} units={units} />
+          </div>
+          <WateringTrend waterings={data.waterings} repotted={plant.lastRepotted} />
+        </div>
+        <div className={classes.right}>
+          <CallPanel advice={advice} signLabel={signLabel} />
+          {plan && !data.openJob && (
+            <Button component={Link} to="repot" fullWidth size="lg" className={classes.planButton}>
+              See the repot plan
+            </Button>
+          )}
+        </div>
+      </div>
+      <History data={data} signLabel={signLabel} />
+    </>
+  );
+}
+
+/** The pot as it stands, drawn by the same hand. */
+function PresentPot({ data, units }: { data: PlantView; units: Units }) {
+  const { plant } = data;
+  const pot = { shape: plant.potShape, topMm: plant.potTopMm, baseMm: plant.potBaseMm, heightMm: plant.potHeightMm };
+  const gap = plant.potTopMm < 120 ? 10 : plant.potTopMm < 200 ? 15 : plant.potTopMm < 400 ? 20 : 35;
+  const filled = plant.potHeightMm - gap;
+  const ball = {
+    ...pot,
+    topMm: plant.potBaseMm + ((plant.potTopMm - plant.potBaseMm) * filled) / plant.potHeightMm,
+    heightMm: filled,
+  };
+  return (
+    <Section
+      section={{ oldPot: pot, ballBefore: ball, ballAfter: ball, newPot: null, wetZoneMm: 0 }}
+      levels={null}
+      rootShare={0}
+      freshLitres={null}
+      units={units}
+    />
+  );
+}
+
+function Now({ data, units }: { data: PlantView; units: Units }) {
+  const { plant, advice } = data;
+  const before = advice.water.before;
+  const range =
+    before.daysToRefillFrom !== null && before.daysToRefillTo !== null
+      ? `${Math.round(before.daysToRefillFrom)} to ${Math.round(before.daysToRefillTo)}`
+      : undefined;
+  return (
+    <dl className={classes.now}>
+      <Figure name="Wants water every" of={days(before.daysToRefill)} note={range} />
+      <Figure name="Drinks a day" of={litres(before.litresPerDay, units)} note={before.basis} />
+      <Figure
+        name="Roots fill the pot"
+        of={advice.forecast.rootFill === null ? { value: '–', unit: '' } : share(advice.forecast.rootFill)}
+        note={advice.forecast.basis}
+      />
+      {advice.forecast.clearFrom && advice.forecast.clearTo && (
+        <Figure
+          name="Crowded between"
+          of={{ value: `${dayYear(advice.forecast.clearFrom)} – ${dayYear(advice.forecast.clearTo)}`, unit: '' }}
+        />
+      )}
+      <Figure name="Pot" of={width(plant.potTopMm, units)} note={plant.potMaterial.toLowerCase()} />
+      <Figure name="Plant" of={length(plant.heightMm, units)} note={plant.sizeWish === 'KEEP' ? 'to stay this size' : 'may grow'} />
+      <Figure
+        name="Last repotted"
+        of={{ value: plant.lastRepotted ? dayYear(plant.lastRepotted) : 'not known', unit: '' }}
+      />
+    </dl>
+  );
+}
+
+/** Aftercare while it runs: dated steps and the watering change. */
+function Running({
+  care,
+  plantId,
+  data,
+  units,
+  mayWork,
+}: {
+  care: Schemas['AftercareView'];
+  plantId: string;
+  data: PlantView;
+  units: Units;
+  mayWork: boolean;
+}) {
+  const queries = useQueryClient();
+  const { today } = useReader();
+  const done = useMutation({
+    mutationFn: ({ step, on }: { step: string; on: string | null }) =>
+      api.PUT('/api/aftercare/{id}/done', { params: { path: { id: step } }, body: { doneOn: on } }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['plant', plantId] }),
+    onError: notifyProblem,
+  });
+  return (
+    <section className={classes.care} aria-labelledby="aftercare">
+      <div className={classes.careHead}>
+        <h2 id="aftercare">Aftercare</h2>
+        <Link to={`/jobs/${care.jobId}/card`}>Card for whoever waters</Link>
+      </div>
+      <ol className={classes.steps}>
+        {care.steps.map((s) => (
+          <li key={s.id} data-now={s.fromOn <= today && s.toOn >= today} data-done={s.doneOn !== null}>
+            <span className={`${classes.when} measure`}>
+              {day(s.fromOn)}
+              {s.toOn !== s.fromOn && ` – ${day(s.toOn)}`}
+            </span>
+            <span>
+              {s.text} <span className={classes.by}>{s.who === 'CARETAKER' ? 'Caretaker' : 'Technician'}</span>
+            </span>
+            {mayWork && s.who === 'TECHNICIAN' && (
+              <Button
+                variant="default"
+                size="sm"
+                loading={done.isPending && done.variables.step === s.id}
+                onClick={() => done.mutate({ step: s.id, on: s.doneOn ? null : today })}
+              >
+                {s.doneOn ? 'Done; open again' : 'Done'}
+              </Button>
+            )}
+          </li>
+        ))}
+      </ol>
+      <WateringWeeks
+        weeks={care.weeks.map((w) => ({ ...w, from: w.fromOn }))}
+        before={null}
+        settled={data.advice.water.before.daysToRefill}
+        units={units}
+      />
+    </section>
+  );
+}

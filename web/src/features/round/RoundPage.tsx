@@ -1,0 +1,180 @@
+import { Button, UnstyledButton } from '@mantine/core';
+import { IconCheck, IconChevronLeft, IconChevronRight } from '@tabler/icons-react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link, useSearchParams } from 'react-router';
+import { api, body, newId, type Schemas } from '../../api/client';
+import { PotGlyph } from '../../ui/PotGlyph';
+import { Trouble } from '../../ui/Trouble';
+import { Waiting } from '../../ui/Waiting';
+import { addDays, day, weekday } from '../../ui/format';
+import { notifyProblem } from '../../ui/notify';
+import { actionWords, urgencyWords } from '../../ui/words';
+import { teamNow, useReader } from '../team/session';
+import { offerUndo } from '../check/undo';
+import classes from './RoundPage.module.css';
+
+type RoundPlant = Schemas['RoundPlant'];
+
+export function RoundPage() {
+  const { today, units, mayWork } = useReader();
+  const [params, setParams] = useSearchParams();
+  const date = params.get('date') ?? today;
+  const queries = useQueryClient();
+  const { data, error, refetch } = useQuery({
+    queryKey: ['round', date],
+    queryFn: () => body(api.GET('/api/round', { params: { query: { date } } })),
+  });
+  const refresh = () => queries.invalidateQueries({ queryKey: ['round'] });
+  const nothing = useMutation({
+    mutationFn: (plantId: string) => {
+      const id = newId();
+      return api
+        .PUT('/api/checks/{id}', {
+          params: { path: { id } },
+          body: { plantId, checkedAt: teamNow(), signs: [], minutes: 1 },
+        })
+        .then(() => id);
+    },
+    onSuccess: (id) => {
+      offerUndo(id, 'Nothing to report: logged.', refresh);
+      void refresh();
+    },
+    onError: notifyProblem,
+  });
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  const plants = data?.stops.flatMap((s) => s.plants) ?? [];
+  const open = plants.filter((p) => p.due.length > 0 && !p.checkedToday).length;
+  return (
+    <>
+      <title>Round · Happy Saucer</title>
+      <div className={classes.head}>
+        <div>
+          <h1>{date === today ? 'Today’s round' : 'Round'}</h1>
+          <p>
+            {weekday(date)}
+            {data && `. ${data.stops.length} stops, ${plants.length} plants, something due at ${open}.`}
+          </p>
+        </div>
+        <div className={classes.days}>
+          <UnstyledButton aria-label="The day before" onClick={() => setParams({ date: addDays(date, -1) })}>
+            <IconChevronLeft aria-hidden />
+          </UnstyledButton>
+          {date !== today && (
+            <UnstyledButton onClick={() => setParams({})} className={classes.todayButton}>
+              Today
+            </UnstyledButton>
+          )}
+          <UnstyledButton aria-label="The day after" onClick={() => setParams({ date: addDays(date, 1) })}>
+            <IconChevronRight aria-hidden />
+          </UnstyledButton>
+        </div>
+      </div>
+      {!data && <Waiting />}
+      {data?.stops.length === 0 && <p>No site is visited on this day and no job is planned.</p>}
+      {data?.stops.map((stop, i) => (
+        <section key={stop.siteId} className={classes.stop} aria-labelledby={`stop-${stop.siteId}`}>
+          <header>
+            <span className={`${classes.order} measure`} aria-hidden>
+              {i + 1}
+            </span>
+            <div>
+              <h2 id={`stop-${stop.siteId}`}>{stop.siteName}</h2>
+              <p>{stop.clientName}</p>
+            </div>
+            <p className={classes.access}>{stop.accessNote}</p>
+          </header>
+          <ul className={classes.plants}>
+            {stop.plants.map((p) => (
+              <PlantLine
+                key={p.plant.id}
+                item={p}
+                units={units}
+                mayLog={mayWork && date === today}
+                busy={nothing.isPending}
+                onNothing={() => nothing.mutate(p.plant.id)}
+              />
+            ))}
+          </ul>
+        </section>
+      ))}
+    </>
+  );
+}
+
+function PlantLine({
+  item,
+  units,
+  mayLog,
+  busy,
+  onNothing,
+}: {
+  item: RoundPlant;
+  units: 'METRIC' | 'IMPERIAL';
+  mayLog: boolean;
+  busy: boolean;
+  onNothing: () => void;
+}) {
+  const { plant, call } = item;
+  return (
+    <li className={classes.plant} data-quiet={item.due.length === 0}>
+      <Link to={`/plants/${plant.id}`} className={classes.who}>
+        <PotGlyph
+          pot={{ topMm: plant.potTopMm, baseMm: plant.potBaseMm, heightMm: plant.potHeightMm }}
+          saucer={item.saucer}
+          rootFill={item.rootFill}
+          waterLeft={item.waterLeft}
+          units={units}
+        />
+        <span className={classes.names}>
+          <strong>{plant.commonName}</strong>
+          <span>
+            {plant.spotName} <span className="measure">{plant.label}</span>
+          </span>
+        </span>
+      </Link>
+      <div className={classes.call}>
+        <strong>{actionWords(call.action)}</strong>
+        {call.urgency !== 'NOT_DUE' && <span>{urgencyWords(call.urgency).toLowerCase()}</span>}
+      </div>
+      <ul className={classes.due}>
+        {item.due.map((d) => (
+          <li key={d.kind + d.text} data-kind={d.kind}>
+            {d.kind === 'JOB' && d.id ? <Link to={`/jobs/${d.id}`}>{d.text}</Link> : d.text}
+          </li>
+        ))}
+        {item.due.length === 0 && (
+          <li data-kind="NONE">
+            {item.lastChecked ? `Nothing due; looked at ${day(item.lastChecked)}` : 'Nothing due'}
+          </li>
+        )}
+      </ul>
+      <div className={classes.acts}>
+        {item.checkedToday ? (
+          <span className={classes.done}>
+            <IconCheck size={18} aria-hidden /> Checked
+          </span>
+        ) : (
+          mayLog && (
+            <>
+              <Button
+                variant="default"
+                disabled={busy}
+                onClick={onNothing}
+                aria-label={`Nothing to report for ${plant.commonName} ${plant.label}`}
+              >
+                All well
+              </Button>
+              <Button
+                component={Link}
+                to={`/plants/${plant.id}/check`}
+                aria-label={`Check ${plant.commonName} ${plant.label}`}
+              >
+                Check
+              </Button>
+            </>
+          )
+        )}
+      </div>
+    </li>
+  );
+}

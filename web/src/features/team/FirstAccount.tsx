@@ -1,0 +1,56 @@
+import { Button, PasswordInput, TextInput } from '@mantine/core';
+import { useState, type FormEvent } from 'react';
+import { faultsByField } from '../../api/problem';
+import { notifyProblem } from '../../ui/notify';
+import { useFirstAccount } from './session';
+import classes from './SignIn.module.css';
+
+/** The first start without demo data asks for the first account. */
+export function FirstAccount() {
+  const first = useFirstAccount();
+  const [form, setForm] = useState({
+    teamName: '',
+    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    name: '',
+    account: '',
+    password: '',
+  });
+  const faults = faultsByField(first.error);
+  const field = (key: keyof typeof form, label: string, description?: string) => ({
+    label,
+    description,
+    value: form[key],
+    error: faults[key],
+    onChange: (e: { currentTarget: { value: string } }) => setForm({ ...form, [key]: e.currentTarget.value }),
+  });
+  const submit = (e: FormEvent) => {
+    e.preventDefault();
+    first.mutate(form, {
+      onError: (error) => {
+        if (Object.keys(faultsByField(error)).length === 0) notifyProblem(error);
+      },
+    });
+  };
+  return (
+    <main className={classes.page}>
+      <title>Welcome · Happy Saucer</title>
+      <div className={classes.head}>
+        <img src="/favicon.svg" alt="" width={64} height={64} />
+        <div>
+          <h1>Welcome to Happy Saucer</h1>
+          <p>Nobody works here yet. Make the first account; it plans and may do everything.</p>
+        </div>
+      </div>
+      <form onSubmit={submit} className={classes.form} noValidate>
+        <TextInput {...field('teamName', 'Name of the team')} />
+        <TextInput {...field('zone', 'Time zone', 'All dates are counted in it.')} />
+        <TextInput {...field('name', 'Your name')} autoComplete="name" />
+        <TextInput {...field('account', 'Account', 'Small letters and digits; you sign in with it.')} autoComplete="username" />
+        <PasswordInput {...field('password', 'Password', 'Ten letters or more.')} size="md" autoComplete="new-password" />
+        <Button type="submit" loading={first.isPending}>
+          Make the account
+        </Button>
+      </form>
+    </main>
+  );
+}

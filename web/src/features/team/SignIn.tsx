@@ -1,0 +1,85 @@
+import { Button, PasswordInput, TextInput } from '@mantine/core';
+import { useState, type FormEvent } from 'react';
+import { faultsByField } from '../../api/problem';
+import { notifyProblem } from '../../ui/notify';
+import { plain } from '../../ui/words';
+import { useSignIn, type Session } from './session';
+import classes from './SignIn.module.css';
+
+/** Of the demo's accounts, which exist only with demo data. */
+const DEMO_PASSWORD = 'happy-saucer';
+
+const WORK: Record<string, string> = {
+  PLANNER: 'plans the season and the jobs',
+  TECHNICIAN: 'walks the round and works the bench',
+  COUNTER: 'answers at the shop counter',
+};
+
+export function SignIn({ session }: { session: Session }) {
+  const signIn = useSignIn();
+  const [account, setAccount] = useState('');
+  const [password, setPassword] = useState('');
+  const faults = faultsByField(signIn.error);
+  const go = (who: { account: string; password: string }) =>
+    signIn.mutate(who, {
+      onError: (e) => {
+        if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
+      },
+    });
+  const submit = (e: FormEvent) => {
+    e.preventDefault();
+    go({ account, password });
+  };
+  return (
+    <main className={classes.page}>
+      <title>Sign in · Happy Saucer</title>
+      <div className={classes.head}>
+        <img src="/favicon.svg" alt="" width={64} height={64} />
+        <div>
+          <h1>Happy Saucer</h1>
+          <p>{session.team?.name}: when to repot, into what, and how to water after.</p>
+        </div>
+      </div>
+      {session.demoPeople.length > 0 && (
+        <section className={classes.people} aria-label="Demo team">
+          <h2>Come in as one of the demo team</h2>
+          {session.demoPeople.map((p) => (
+            <button
+              key={p.account}
+              type="button"
+              className={classes.personButton}
+              disabled={signIn.isPending}
+              onClick={() => go({ account: p.account, password: DEMO_PASSWORD })}
+            >
+              <strong>{p.name}</strong>
+              <span>
+                {plain(p.role)}: {WORK[p.role]}
+              </span>
+            </button>
+          ))}
+        </section>
+      )}
+      <form onSubmit={submit} className={classes.form} noValidate>
+        <h2>Or with an account</h2>
+        <TextInput
+          label="Account"
+          autoComplete="username"
+          value={account}
+          error={faults.account}
+          onChange={(e) => setAccount(e.currentTarget.value)}
+        />
+        <PasswordInput
+          label="Password"
+          size="md"
+          autoComplete="current-password"
+          value={password}
+          error={faults.password}
+          onChange={(e) => setPassword(e.currentTarget.value)}
+        />
+        <Button type="submit" variant="default" loading={signIn.isPending}>
+          Sign in
+        </Button>
+      </form>
+    </main>
+  );
+}

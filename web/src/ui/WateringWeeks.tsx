@@ -1,0 +1,50 @@
+import { day, litres, say, type Units } from './format';
+import classes from './WateringWeeks.module.css';
+
+export interface WeekOfWater {
+  week: number;
+  from: string;
+  everyDays: number | null;
+  litres: number;
+}
+
+interface Props {
+  weeks: WeekOfWater[];
+  before: number | null;
+  settled: number | null;
+  units: Units;
+}
+
+/** The watering change: days between waterings before, week by week, and settled. */
+export function WateringWeeks({ weeks, before, settled, units }: Props) {
+  const bars = [
+    { name: 'Before', days: before, litres: null as number | null },
+    ...weeks.map((w) => ({ name: day(w.from), days: w.everyDays, litres: w.litres as number | null })),
+    { name: 'Settled', days: settled, litres: null },
+  ];
+  const most = Math.max(1, ...bars.map((b) => b.days ?? 0));
+  return (
+    <table className={classes.weeks}>
+      <caption>Days between waterings</caption>
+      <thead>
+        <tr>
+          <th scope="col">From</th>
+          <th scope="col">Water every</th>
+          <th scope="col">Each time</th>
+        </tr>
+      </thead>
+      <tbody>
+        {bars.map((b, i) => (
+          <tr key={b.name} data-edge={i === 0 || i === bars.length - 1}>
+            <th scope="row">{b.name}</th>
+            <td>
+              <span className={classes.bar} aria-hidden style={{ width: `${((b.days ?? 0) / most) * 62}%` }} />
+              <span className="measure">{b.days === null ? 'keep dry' : `${Math.round(b.days)} days`}</span>
+            </td>
+            <td className="measure">{b.litres ? say(litres(b.litres, units)) : ''}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,89 @@
+/** Measures and dates as people read them. The one formatter of the screens. */
+export type Units = 'METRIC' | 'IMPERIAL';
+
+const MM_PER_INCH = 25.4;
+const LITRES_PER_QUART = 0.946353;
+const OUNCES_PER_LITRE = 33.814;
+const GRAMS_PER_POUND = 453.592;
+
+export interface Measured {
+  value: string;
+  unit: string;
+}
+
+const trim = (n: number, decimals: number): string =>
+  (Math.round(n * 10 ** decimals) / 10 ** decimals).toString();
+
+export function length(mm: number, units: Units): Measured {
+  if (units === 'IMPERIAL') return { value: trim(Math.round((mm / MM_PER_INCH) * 4) / 4, 2), unit: 'in' };
+  return Math.abs(mm) < 100
+    ? { value: trim(mm, 0), unit: 'mm' }
+    : { value: trim(mm / 10, 1), unit: 'cm' };
+}
+
+/** Always in cm or inches: for columns and inputs. */
+export function width(mm: number, units: Units): Measured {
+  return units === 'IMPERIAL'
+    ? { value: trim(mm / MM_PER_INCH, 1), unit: 'in' }
+    : { value: trim(mm / 10, 1), unit: 'cm' };
+}
+
+export function litres(l: number, units: Units): Measured {
+  if (units === 'IMPERIAL') {
+    return l < LITRES_PER_QUART
+      ? { value: trim(l * OUNCES_PER_LITRE, 0), unit: 'fl oz' }
+      : { value: trim(l / LITRES_PER_QUART, 1), unit: 'qt' };
+  }
+  return l < 1 ? { value: trim(Math.round(l * 20) / 20 || l, 2), unit: 'L' } : { value: trim(l, 1), unit: 'L' };
+}
+
+export function mass(g: number, units: Units): Measured {
+  if (units === 'IMPERIAL') return { value: trim(g / GRAMS_PER_POUND, 1), unit: 'lb' };
+  return g < 1000 ? { value: trim(g, 0), unit: 'g' } : { value: trim(g / 1000, 1), unit: 'kg' };
+}
+
+export const share = (s: number): Measured => ({ value: trim(s * 100, 0), unit: '%' });
+
+export function days(d: number | null | undefined): Measured {
+  if (d === null || d === undefined) return { value: '–', unit: '' };
+  return { value: d < 3 ? trim(d, 1) : trim(d, 0), unit: 'd' };
+}
+
+export const say = ({ value, unit }: Measured): string => (unit ? `${value} ${unit}` : value);
+
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
+const DAY_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
+
+const utc = (iso: string) => new Date(`${iso.slice(0, 10)}T00:00:00Z`);
+
+export const day = (iso: string): string => DAY.format(utc(iso));
+export const dayYear = (iso: string): string => DAY_YEAR.format(utc(iso));
+export const weekday = (iso: string): string => WEEKDAY.format(utc(iso));
+
+export function addDays(iso: string, n: number): string {
+  const date = utc(iso);
+  date.setUTCDate(date.getUTCDate() + n);
+  return date.toISOString().slice(0, 10);
+}
+
+export const daysBetween = (from: string, to: string): number =>
+  Math.round((utc(to).getTime() - utc(from).getTime()) / 86_400_000);
+
+/** The Monday of the week a day lies in. */
+export function monday(iso: string): string {
+  return addDays(iso, -((utc(iso).getUTCDay() + 6) % 7));
+}
+
+const INPUT = /^\s*(\d+(?:[.,]\d+)?)\s*(mm|cm|m|in|"|ft|')?\s*$/i;
+
+/** Reads "6 in", "15cm", "15": a bare number is in the reader's own unit. Null when it is no length. */
+export function readLength(text: string, units: Units): number | null {
+  const match = INPUT.exec(text);
+  if (!match?.[1]) return null;
+  const value = Number(match[1].replace(',', '.'));
+  const factor: Record<string, number> = {
+    mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, '"': MM_PER_INCH, ft: 12 * MM_PER_INCH, "'": 12 * MM_PER_INCH,
+  };
+  return value * (factor[(match[2] ?? (units === 'METRIC' ? 'cm' : 'in')).toLowerCase()] ?? 10);
+}
