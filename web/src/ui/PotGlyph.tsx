@@ -27,10 +27,10 @@ export function PotGlyph({
   waterLeft,
   units,
   scale = 0.15,
-  box = { width: 64, height: 74 },
+  box = { width: 64, height: 76 },
 }: Props) {
   const centre = box.width / 2;
-  const floor = box.height - 13;
+  const floor = box.height - 15;
   const scaled = { topMm: pot.topMm * scale, baseMm: pot.baseMm * scale, heightMm: pot.heightMm * scale };
   const fill = Math.max(2, scaled.heightMm - rimGap(pot.topMm) * scale);
   const roots = rootFill == null ? 0 : Math.max(0.15, Math.min(1, rootFill));
@@ -82,26 +82,26 @@ export function PotGlyph({
 function Saucer({ state, x, y }: { state: SaucerState; x: number; y: number }) {
   const l = x - SAUCER_HALF;
   const r = x + SAUCER_HALF;
-  const bowl = `M${l} ${y - 3} Q${x} ${y + 8} ${r} ${y - 3}`;
+  const bowl = `M${l} ${y - 3} C${l + 6} ${y + 8} ${r - 6} ${y + 8} ${r} ${y - 3}`;
   switch (state) {
     case 'IN_WINDOW':
       return (
         <g>
-          <path className={classes.shallow} d={`M${l + 8} ${y + 0.4} Q${x} ${y + 6.6} ${r - 8} ${y + 0.4} Z`} />
+          <path className={classes.shallow} d={`M${l + 2.6} ${y + 1} C${l + 9} ${y + 6.8} ${r - 9} ${y + 6.8} ${r - 2.6} ${y + 1} Z`} />
           <path className={classes.saucer} d={bowl} />
         </g>
       );
     case 'DUE_NOW':
       return (
         <g>
-          <path className={classes.full} d={`M${l} ${y - 3} Q${x} ${y + 8} ${r} ${y - 3} Q${x} ${y - 8.5} ${l} ${y - 3} Z`} />
+          <path className={classes.full} d={`M${l} ${y - 3} C${l + 6} ${y + 8} ${r - 6} ${y + 8} ${r} ${y - 3} Q${x} ${y - 8} ${l} ${y - 3} Z`} />
           <path className={classes.saucer} d={bowl} />
         </g>
       );
     case 'URGENT':
       return (
         <g>
-          <path className={classes.over} d={`M${l} ${y - 3} Q${x} ${y + 8} ${r} ${y - 3} Q${x} ${y - 9} ${l} ${y - 3} Z`} />
+          <path className={classes.over} d={`M${l} ${y - 3} C${l + 6} ${y + 8} ${r - 6} ${y + 8} ${r} ${y - 3} Q${x} ${y - 9} ${l} ${y - 3} Z`} />
           <path className={classes.over} d={`M${r + 4} ${y - 5} q4 5.5 0 8 q-4 -2.5 0 -8 Z`} />
           <path className={classes.saucer} d={bowl} />
         </g>

@@ -15,6 +15,8 @@ const W = 380;
 const LEFT = 16;
 const RIGHT = 120;
 const TOP = 46;
+/** The saucer reaches a little beyond the foot. */
+const SAUCER = 0.62;
 const DRAW_H = 270;
 
 /** What there is to say for someone who cannot see the drawing. */
@@ -105,7 +107,7 @@ export function Section(props: Props) {
       {section.newPot && levels && (
         <Lead y={floor - base / 2} from={centre + half(base / 2) - 4} x={labelX} name="base layer" value={say(length(levels.baseLayerMm, units))} shift={-4} />
       )}
-      <path className={classes.saucer} d={`M${round(centre - p.baseMm * 0.75)} ${round(floor + 6)} Q${round(centre)} ${round(floor + 22)} ${round(centre + p.baseMm * 0.75)} ${round(floor + 6)}`} />
+      <path className={classes.saucer} d={`M${round(centre - p.baseMm * SAUCER)} ${round(floor + 6)} Q${round(centre)} ${round(floor + 22)} ${round(centre + p.baseMm * SAUCER)} ${round(floor + 6)}`} />
     </svg>
   );
 }

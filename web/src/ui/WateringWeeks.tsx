@@ -10,7 +10,8 @@ export interface WeekOfWater {
 
 interface Props {
   weeks: WeekOfWater[];
-  before: number | null;
+  /** Left out where nobody asks for it. */
+  before?: number | null;
   settled: number | null;
   units: Units;
 }
@@ -18,9 +19,9 @@ interface Props {
 /** The watering change: days between waterings before, week by week, and settled. */
 export function WateringWeeks({ weeks, before, settled, units }: Props) {
   const bars = [
-    { name: 'Before', days: before, litres: null as number | null },
+    ...(before == null ? [] : [{ name: 'Before', days: before as number | null, litres: null as number | null }]),
     ...weeks.map((w) => ({ name: day(w.from), days: w.everyDays, litres: w.litres as number | null })),
-    { name: 'Settled', days: settled, litres: null },
+    ...(settled === null ? [] : [{ name: 'Settled', days: settled as number | null, litres: null as number | null }]),
   ];
   const most = Math.max(1, ...bars.map((b) => b.days ?? 0));
   return (
@@ -34,8 +35,8 @@ export function WateringWeeks({ weeks, before, settled, units }: Props) {
         </tr>
       </thead>
       <tbody>
-        {bars.map((b, i) => (
-          <tr key={b.name} data-edge={i === 0 || i === bars.length - 1}>
+        {bars.map((b) => (
+          <tr key={b.name} data-edge={b.litres === null}>
             <th scope="row">{b.name}</th>
             <td>
               <span className={classes.bar} aria-hidden style={{ width: `${((b.days ?? 0) / most) * 62}%` }} />

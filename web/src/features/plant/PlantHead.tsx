@@ -28,12 +28,8 @@ export function PlantHead({ plant, saucer, rootFill, waterLeft, units, title, ch
         box={{ width: 88, height: 92 }}
       />
       <div className={classes.names}>
-        {title && (
-          <p className={classes.title}>
-            <Link to={`/plants/${plant.id}`}>{plant.commonName}</Link>
-          </p>
-        )}
-        <h1>{title ?? plant.commonName}</h1>
+        {title && <p className={classes.title}>{title}</p>}
+        <h1>{title ? <Link to={`/plants/${plant.id}`}>{plant.commonName}</Link> : plant.commonName}</h1>
         <p>
           <i>{plant.species}</i> <span className="measure">{plant.label}</span>
         </p>

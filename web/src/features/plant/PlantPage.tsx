@@ -115,6 +115,7 @@ function PresentPot({ data, units }: { data: PlantView; units: Units }) {
 
 function Now({ data, units }: { data: PlantView; units: Units }) {
   const { plant, advice } = data;
+  const { today } = useReader();
   const before = advice.water.before;
   const range =
     before.daysToRefillFrom !== null && before.daysToRefillTo !== null
@@ -131,8 +132,14 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
       />
       {advice.forecast.clearFrom && advice.forecast.clearTo && (
         <Figure
-          name="Crowded between"
-          of={{ value: `${dayYear(advice.forecast.clearFrom)} – ${dayYear(advice.forecast.clearTo)}`, unit: '' }}
+          name={advice.forecast.clearTo < today ? 'Crowded since about' : 'Will be crowded between'}
+          of={{
+            value:
+              advice.forecast.clearTo < today
+                ? dayYear(advice.forecast.clearTo)
+                : `${dayYear(advice.forecast.clearFrom)} – ${dayYear(advice.forecast.clearTo)}`,
+            unit: '',
+          }}
         />
       )}
       <Figure name="Pot" of={width(plant.potTopMm, units)} note={plant.potMaterial.toLowerCase()} />
@@ -198,7 +205,6 @@ function Running({
       </ol>
       <WateringWeeks
         weeks={care.weeks.map((w) => ({ ...w, from: w.fromOn }))}
-        before={null}
         settled={data.advice.water.before.daysToRefill}
         units={units}
       />

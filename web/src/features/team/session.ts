@@ -37,8 +37,9 @@ function useSessionChange<V>(change: (variables: V) => Promise<Session>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,
-    onSuccess: async (session) => {
-      queries.clear();
+    onSuccess: (session) => {
+      // what another person has seen is not kept
+      queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
       queries.setQueryData(KEY, session);
     },
   });

@@ -17,7 +17,9 @@ import org.springframework.core.env.Environment;
 
 /** Starts the server, or says plainly why it cannot. */
 @SpringBootApplication
-@MapperScan(basePackages = "happysaucer.server", annotationClass = org.apache.ibatis.annotations.Mapper.class)
+@MapperScan(
+    basePackages = "happysaucer.server",
+    annotationClass = org.apache.ibatis.annotations.Mapper.class)
 public class Application {
   private static final int CANNOT_START = 2;
 

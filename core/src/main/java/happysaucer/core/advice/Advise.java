@@ -67,8 +67,15 @@ public final class Advise {
         writer.findings(looked.findings()),
         writer.call(call),
         writer.looks(
-            new LookNext(book, assess, c, looked.expectation(), looked.forecast(), call)
-                .looks(looked.findings())),
+            new LookNext(
+                    book,
+                    assess,
+                    c,
+                    looked.expectation(),
+                    looked.forecast(),
+                    call,
+                    looked.findings())
+                .looks()),
         writer.forecast(looked.forecast()),
         plan.map(writer::repot).orElse(null),
         new Advice.Water(

@@ -8,7 +8,6 @@ import happysaucer.core.finding.Assess;
 import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.Findings;
-import happysaucer.core.finding.Step;
 import happysaucer.core.finding.Weight;
 import happysaucer.core.forecast.Forecast;
 import happysaucer.core.sign.Observation;
@@ -28,14 +27,16 @@ import java.util.List;
  * the minutes they cost. Silent when no answer could change it.
  */
 final class LookNext {
-  /**
-   * A sign not yet looked at is taken to be there this often; the graver the rarer (rules of
-   * thumb).
-   */
-  private static final double CHANCE = 0.3;
+  /** Before any sign, a trouble is there about one time in ten: decibans (rule of thumb). */
+  private static final double BEFOREHAND = -10;
 
-  private static final double CHANCE_STRONG = 0.2;
-  private static final double CHANCE_DECISIVE = 0.1;
+  /** Chance of a sign without its trouble, and what the trouble adds to it (rules of thumb). */
+  private static final double BY_CHANCE = 0.05;
+
+  private static final double BY_TROUBLE = 0.8;
+
+  /** An answer this unlikely to change the call is not worth asking for (rule of thumb). */
+  private static final double LEAST_CHANGE = 0.15;
 
   /** Chance of each of the things the roots may show (rule of thumb). */
   private static final double CHANCE_AT_SLIP = 0.35;
@@ -56,17 +57,26 @@ final class LookNext {
   private final Expectation expectation;
   private final Forecast forecast;
   private final Call now;
+  private final Findings findings;
 
-  LookNext(Book book, Assess assess, Case c, Expectation expectation, Forecast forecast, Call now) {
+  LookNext(
+      Book book,
+      Assess assess,
+      Case c,
+      Expectation expectation,
+      Forecast forecast,
+      Call now,
+      Findings findings) {
     this.book = book;
     this.assess = assess;
     this.c = c;
     this.expectation = expectation;
     this.forecast = forecast;
     this.now = now;
+    this.findings = findings;
   }
 
-  List<Look> looks(Findings findings) {
+  List<Look> looks() {
     List<Option> options = new ArrayList<>();
     for (Sign sign : book.signs().all()) {
       if (sign.group() == SignGroup.ROOTS
@@ -76,7 +86,7 @@ final class LookNext {
         continue;
       }
       double change = changeBy(sign.code());
-      if (change > 0) {
+      if (change >= LEAST_CHANGE) {
         options.add(
             new Option(
                 new Look(
@@ -86,7 +96,7 @@ final class LookNext {
                 perMinute(change, sign.minutes())));
       }
     }
-    if (slipHelps(findings)) {
+    if (slipHelps()) {
       options.add(
           new Option(
               new Look(
@@ -130,14 +140,18 @@ final class LookNext {
     return change;
   }
 
+  /** The likelier the trouble that a sign speaks for, the likelier the sign. */
   private double chance(SignCode code) {
     double most = 0;
+    double trouble = 0;
     for (Weight weight : book.weights().of(code)) {
-      most = Math.max(most, weight.present().decibans());
+      if (weight.present().decibans() > most) {
+        most = weight.present().decibans();
+        double odds = Math.pow(10, (findings.get(weight.finding()).decibans() + BEFOREHAND) / 10);
+        trouble = odds / (1 + odds);
+      }
     }
-    return most >= Step.DECISIVE.decibans()
-        ? CHANCE_DECISIVE
-        : most >= Step.STRONG.decibans() ? CHANCE_STRONG : CHANCE;
+    return BY_CHANCE + BY_TROUBLE * trouble;
   }
 
   /** Minutes count by their root: four minutes for a sure answer beat four idle glances. */
@@ -156,7 +170,7 @@ final class LookNext {
    * Only when crowding, rot or root pests are in doubt; never from a pot that cannot release the
    * ball, and not for brittle roots in bud.
    */
-  private boolean slipHelps(Findings findings) {
+  private boolean slipHelps() {
     boolean slipped =
         book.signs().all().stream()
             .anyMatch(sign -> sign.group() == SignGroup.ROOTS && c.signs().checked(sign.code()));

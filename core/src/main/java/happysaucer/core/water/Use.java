@@ -15,7 +15,7 @@ import happysaucer.core.species.Light;
  */
 public record Use(double litresPerDay, double uncertainty, boolean measured) {
   /** Leaf layers of a leafy plant as tall as it is wide (rule of thumb). */
-  private static final double LAYERS = 1.5;
+  private static final double LAYERS = 1.8;
 
   private static final double UNCERTAIN_TABLE = 0.4;
   private static final double UNCERTAIN_MEASURED = 0.15;

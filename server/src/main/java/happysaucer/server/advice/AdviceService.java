@@ -3,12 +3,15 @@ package happysaucer.server.advice;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Advise;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.sign.SignGroup;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
 import happysaucer.server.advice.PlantGlance.Saucer;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.problem.NotFoundException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,18 +62,36 @@ public class AdviceService {
         waterLeft(gathered));
   }
 
-  /** What the advice would be with these signs and states instead of the stored ones. */
-  public Advice preview(
-      UUID plant,
-      List<AdviceRequest.Sign> signs,
-      List<AdviceRequest.State> states,
-      Units units) {
-    LocalDate today = clock.today();
-    return advise.advise(gathered(plant, today).request(today, units, signs, states));
+  private boolean rootsSign(@Nullable String code) {
+    return code != null
+        && advise.book().signs().get(SignCode.valueOf(code)).group() == SignGroup.ROOTS;
   }
 
   /**
-   * The advice of today for a stored plant, with what was found at the bench on top of what is known.
+   * What the advice would be with these signs and states; what was seen of the roots before still
+   * counts unless they were looked at again.
+   */
+  public Advice preview(
+      UUID plant, List<AdviceRequest.Sign> signs, List<AdviceRequest.State> states, Units units) {
+    LocalDate today = clock.today();
+    Gathered gathered = gathered(plant, today);
+    Map<String, AdviceRequest.Sign> all = new LinkedHashMap<>();
+    gathered.signs().stream()
+        .filter(sign -> rootsSign(sign.code()))
+        .forEach(sign -> all.put(sign.code(), sign));
+    List<AdviceRequest.Sign> merged = new ArrayList<>();
+    for (AdviceRequest.Sign sign : signs) {
+      all.remove(sign.code());
+      merged.add(sign);
+    }
+    // after those tapped, so that a fault names the place it was tapped at
+    merged.addAll(all.values());
+    return advise.advise(gathered.request(today, units, merged, states));
+  }
+
+  /**
+   * The advice of today for a stored plant, with what was found at the bench on top of what is
+   * known.
    *
    * @param pot id of the only pot to look at, null for all trade sizes
    */

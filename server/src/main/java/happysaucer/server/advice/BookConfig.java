@@ -1,7 +1,7 @@
 package happysaucer.server.advice;
 
-import happysaucer.core.advice.Advise;
 import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.Advise;
 import happysaucer.core.advice.Fault;
 import happysaucer.core.book.BookReader;
 import happysaucer.core.book.ShippedBook;
@@ -24,7 +24,8 @@ class BookConfig {
     for (String table : BookReader.TABLES) {
       tables.put(
           table,
-          new ClassPathResource(ShippedBook.path(table)).getContentAsString(StandardCharsets.UTF_8));
+          new ClassPathResource(ShippedBook.path(table))
+              .getContentAsString(StandardCharsets.UTF_8));
     }
     return new Advise(BookReader.read(tables));
   }

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
 /** Everything the core needs of stored plants, in five queries however many plants. */
 @Mapper
 interface CaseMapper {
-  String IN = "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
+  String IN =
+      "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
 
   record StateRow(UUID plantId, String code, LocalDate since) {}
 
@@ -46,7 +47,9 @@ interface CaseMapper {
       "<script>select plant_id, code, since from plant_state where plant_id in " + IN + "</script>")
   List<StateRow> states(@Param("ids") Collection<UUID> ids);
 
-  /** Signs of each plant's checks since a day, newest check first; newest is 1 for the last check. */
+  /**
+   * Signs of each plant's checks since a day, newest check first; newest is 1 for the last check.
+   */
   @Select(
       """
       <script>

@@ -161,8 +161,7 @@ class PlantCases {
           advise.book().signs().get(SignCode.valueOf(row.code())).group() == SignGroup.ROOTS;
       if (!beforeRepot && (row.newest() == 1 || roots)) {
         signs.putIfAbsent(
-            row.code(),
-            new AdviceRequest.Sign(row.code(), row.state(), row.grade(), row.amount()));
+            row.code(), new AdviceRequest.Sign(row.code(), row.state(), row.grade(), row.amount()));
       }
     }
     return List.copyOf(signs.values());

@@ -25,7 +25,13 @@ interface AftercareMapper {
       @Param("job") UUID job, @Param("plant") UUID plant, @Param("steps") List<NewStep> steps);
 
   record NewStep(
-      UUID id, int position, LocalDate fromOn, LocalDate toOn, String kind, String who, String text) {}
+      UUID id,
+      int position,
+      LocalDate fromOn,
+      LocalDate toOn,
+      String kind,
+      String who,
+      String text) {}
 
   @Insert(
       """
@@ -65,7 +71,9 @@ interface AftercareMapper {
       """
       update aftercare_step set done_on = #{on}, done_by = #{user} where id = #{id}""")
   int done(
-      @Param("id") UUID id, @Param("on") @Nullable LocalDate on, @Param("user") @Nullable UUID user);
+      @Param("id") UUID id,
+      @Param("on") @Nullable LocalDate on,
+      @Param("user") @Nullable UUID user);
 
   /** Sites that a technician must see on a day for aftercare. */
   @Select(

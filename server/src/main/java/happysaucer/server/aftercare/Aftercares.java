@@ -53,8 +53,7 @@ public class Aftercares {
       String text,
       @Nullable LocalDate doneOn) {}
 
-  public record WeekView(
-      int week, LocalDate fromOn, @Nullable Double everyDays, double litres) {}
+  public record WeekView(int week, LocalDate fromOn, @Nullable Double everyDays, double litres) {}
 
   public record AftercareView(UUID jobId, List<CareView> steps, List<WeekView> weeks) {}
 
@@ -137,8 +136,7 @@ public class Aftercares {
     if (mapper.done(step, request.doneOn(), who) == 0) {
       throw new NotFoundException("There is no such step of aftercare.");
     }
-    history.log(
-        "aftercare_step", step, request.doneOn() == null ? "Opened again" : "Done");
+    history.log("aftercare_step", step, request.doneOn() == null ? "Opened again" : "Done");
   }
 
   public Card card(UUID job) {

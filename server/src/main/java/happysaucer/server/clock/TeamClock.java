@@ -22,8 +22,7 @@ public class TeamClock {
   /**
    * @param fixed local date and time at which the clock stands still, empty for the real time
    */
-  public TeamClock(
-      @Value("${saucer.zone}") String zone, @Value("${saucer.clock}") String fixed) {
+  public TeamClock(@Value("${saucer.zone}") String zone, @Value("${saucer.clock}") String fixed) {
     this.zone = ZoneId.of(zone);
     this.clock =
         new AtomicReference<>(
@@ -66,6 +65,7 @@ public class TeamClock {
   /** From now on it is this moment, and time runs on. */
   public void set(LocalDateTime moment) {
     Instant wanted = moment.atZone(zone).toInstant();
-    clock.set(Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(Clock.systemUTC()), wanted)));
+    clock.set(
+        Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(Clock.systemUTC()), wanted)));
   }
 }

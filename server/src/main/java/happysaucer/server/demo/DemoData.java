@@ -160,8 +160,7 @@ class DemoData implements ApplicationRunner {
           order++);
       sites.put(
           row.get("site"),
-          new Site(
-              site, today.plusDays(ahead - 14L), Double.parseDouble(row.get("latitude"))));
+          new Site(site, today.plusDays(ahead - 14L), Double.parseDouble(row.get("latitude"))));
     }
     return sites;
   }
@@ -170,9 +169,9 @@ class DemoData implements ApplicationRunner {
       Map<String, String> row, Site site, UUID spot, int number, LocalDate today, UUID planner) {
     Story story = Story.valueOf(row.get("story"));
     double top = Double.parseDouble(row.get("potTopMm"));
-    LocalDate repotted = today.minusDays(Math.round(Integer.parseInt(row.get("monthsInPot")) * 30.4));
-    String best =
-        advise.book().species().find(row.get("species")).orElseThrow().traits().bestMix();
+    LocalDate repotted =
+        today.minusDays(Math.round(Integer.parseInt(row.get("monthsInPot")) * 30.4));
+    String best = advise.book().species().find(row.get("species")).orElseThrow().traits().bestMix();
     UUID plant = id();
     mapper.plant(
         new DemoMapper.PlantRow(
@@ -204,7 +203,7 @@ class DemoData implements ApplicationRunner {
     double litres = Math.max(0.05, usual.litres());
     LocalDate until = story.inAftercare() ? today.minusDays(AFTERCARE_SINCE_DAYS + 1) : today;
     waterings(plant, site, story, interval, litres, repotted, until, today);
-    checks(plant, site, story, until);
+    checks(plant, site, story, until, number % 2 == 1);
     return new Made(plant, site, story, interval, litres);
   }
 
@@ -267,7 +266,10 @@ class DemoData implements ApplicationRunner {
       day =
           day.plusDays(
               stretched(
-                  interval * story.stretchAfterRepot() * now / Season.growth(site.latitude(), day)));
+                  interval
+                      * story.stretchAfterRepot()
+                      * now
+                      / Season.growth(site.latitude(), day)));
     }
     LocalDate start = today.minusDays(HISTORY_DAYS);
     day = repotted.isAfter(start) ? repotted.plusDays(9) : start.plusDays(random.nextInt(5));
@@ -287,13 +289,12 @@ class DemoData implements ApplicationRunner {
   private void pour(UUID plant, LocalDate day, double litres) {
     double poured = Math.round(litres * 1.12 * (0.92 + random.nextDouble() * 0.16) * 100) / 100.0;
     waterings.add(
-        new WateringRow(
-            id(), plant, day, Math.max(0.03, poured), Math.round(poured * 10) / 100.0));
+        new WateringRow(id(), plant, day, Math.max(0.03, poured), Math.round(poured * 10) / 100.0));
   }
 
   /** A check every four weeks; half the plants are due at the next visit, half at the one after. */
-  private void checks(UUID plant, Site site, Story story, LocalDate until) {
-    boolean dueNext = random.nextInt(100) < 55;
+  private void checks(
+      UUID plant, Site site, Story story, LocalDate until, boolean dueNext) {
     LocalDate last = dueNext ? site.lastVisit().minusDays(14) : site.lastVisit();
     boolean bad = story != Story.HEALTHY;
     if (bad && !story.inAftercare()) {
@@ -325,7 +326,11 @@ class DemoData implements ApplicationRunner {
       for (AdviceRequest.Sign sign : seen) {
         signs.add(
             new SignRow(
-                check, Objects.requireNonNull(sign.code()), Objects.requireNonNull(sign.state()), sign.grade(), sign.value()));
+                check,
+                Objects.requireNonNull(sign.code()),
+                Objects.requireNonNull(sign.state()),
+                sign.grade(),
+                sign.value()));
       }
       day = day.plusDays(CHECK_EVERY_DAYS);
     }
@@ -363,7 +368,9 @@ class DemoData implements ApplicationRunner {
                     step -> jobs.tick(job, step.position(), new Jobs.TickRequest(clock.now())));
             jobs.done(job, new Jobs.DoneRequest(day));
           });
-      for (LocalDate pour = day; !pour.isAfter(today); pour = pour.plusDays(stretched(plant.interval() * 1.4))) {
+      for (LocalDate pour = day;
+          !pour.isAfter(today);
+          pour = pour.plusDays(stretched(plant.interval() * 1.4))) {
         pour(plant.id(), pour, plant.litres() * 1.2);
       }
     }
@@ -383,7 +390,9 @@ class DemoData implements ApplicationRunner {
         continue;
       }
       LocalDate day =
-          plant.story() == Story.SEVERE_TODAY ? today : call.from().plusDays(1 + 4L * spread++ % 40);
+          plant.story() == Story.SEVERE_TODAY
+              ? today
+              : call.from().plusDays(1 + 4L * spread++ % 40);
       if (!day.isAfter(call.to()) && spread % 3 != 0) {
         jobs.schedule(id(), new Jobs.JobRequest(plant.id(), day, null), Units.METRIC);
       }

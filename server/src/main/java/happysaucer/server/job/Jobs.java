@@ -184,7 +184,10 @@ public class Jobs {
     } else {
       steps.add(
           new StepRow(
-              0, "AFTER", "Put it back as it was. " + String.join(" ", given.call().reasons()), null));
+              0,
+              "AFTER",
+              "Put it back as it was. " + String.join(" ", given.call().reasons()),
+              null));
     }
     mapper.addSteps(id, steps);
     Map<String, Instant> ticked = new HashMap<>();
@@ -216,8 +219,7 @@ public class Jobs {
       throw new StaleException(
           now.version(),
           mapper.changedBy(id),
-          List.of(
-              new StaleException.Change("plannedOn", request.plannedOn(), now.plannedOn())));
+          List.of(new StaleException.Change("plannedOn", request.plannedOn(), now.plannedOn())));
     }
     history.log("job", id, "Moved from " + job.plannedOn() + " to " + request.plannedOn());
     return of(id);

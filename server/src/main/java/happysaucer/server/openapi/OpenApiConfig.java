@@ -8,6 +8,7 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -18,25 +19,31 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /**
- * Describes records as they are: a component is required unless it is marked nullable; in answers it
- * is always there, and may then be null.
+ * Describes records as they are: a component is required unless it is marked nullable; in answers
+ * it is always there, and may then be null.
  */
 @Configuration
 class OpenApiConfig {
   @Bean
   OpenAPI about() {
     return new OpenAPI()
-        .servers(List.of())
         .info(
             new Info()
                 .title("Happy Saucer")
                 .version("1")
                 .description(
                     "Lengths in mm, masses in g, volumes in L, shares 0 to 1, dates ISO. Errors are problem documents (RFC 9457)."));
+  }
+
+  /** The document says nothing of where it was read. */
+  @Bean
+  OpenApiCustomizer noAddress() {
+    return document -> document.setServers(List.of(new Server().url("/")));
   }
 
   @Bean
@@ -75,8 +82,7 @@ class OpenApiConfig {
         return;
       }
       for (RecordComponent component : type.getRecordComponents()) {
-        boolean nullable =
-            component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+        boolean nullable = component.getAnnotatedType().isAnnotationPresent(Nullable.class);
         if (!nullable || !request) {
           required.add(component.getName());
         }

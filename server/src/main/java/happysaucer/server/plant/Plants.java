@@ -116,7 +116,9 @@ public class Plants {
         Arrays.stream(text.toLowerCase(Locale.ROOT).trim().split("\\s+"))
             .filter(word -> !word.isEmpty())
             .limit(6)
-            .map(word -> "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
+            .map(
+                word ->
+                    "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
             .toList();
     return mapper.search(words, PAGE, page * PAGE);
   }
@@ -129,7 +131,9 @@ public class Plants {
     StoredPlant before = advice.of(id, Units.METRIC).plant();
     if (request.potBaseMm() > request.potTopMm() * 4 / 3) {
       throw InputException.of(
-          "potBaseMm", "The base is wider than the top by more than a third. Swap the two?", request.potBaseMm());
+          "potBaseMm",
+          "The base is wider than the top by more than a third. Swap the two?",
+          request.potBaseMm());
     }
     if (request.lastRepotted() != null && request.lastRepotted().isAfter(clock.today())) {
       throw InputException.of("lastRepotted", "Lies in the future.", request.lastRepotted());

@@ -111,7 +111,9 @@ public class Problems extends ResponseEntityExceptionHandler {
           faults(
               List.of(
                   new Fault(
-                      mismatch.getName(), "This is not in the expected form.", mismatch.getValue())));
+                      mismatch.getName(),
+                      "This is not in the expected form.",
+                      mismatch.getValue())));
     } else if (e instanceof MissingRequestHeaderException missing) {
       problem =
           faults(
@@ -122,10 +124,12 @@ public class Problems extends ResponseEntityExceptionHandler {
                       null)));
     } else if (e instanceof org.springframework.http.converter.HttpMessageNotReadableException) {
       problem = faults(List.of(new Fault("", "Send a JSON body.", null)));
-    } else if (e instanceof org.springframework.web.bind.MissingServletRequestParameterException missing) {
+    } else if (e
+        instanceof org.springframework.web.bind.MissingServletRequestParameterException missing) {
       problem = faults(List.of(new Fault(missing.getParameterName(), "This is needed.", null)));
     } else if (status.is4xxClientError()) {
-      HttpStatus known = Optional.ofNullable(HttpStatus.resolve(status.value())).orElse(HttpStatus.BAD_REQUEST);
+      HttpStatus known =
+          Optional.ofNullable(HttpStatus.resolve(status.value())).orElse(HttpStatus.BAD_REQUEST);
       problem =
           problem(
               known,
@@ -136,6 +140,10 @@ public class Problems extends ResponseEntityExceptionHandler {
                   : "The server cannot answer this request as it stands.");
     }
     return super.handleExceptionInternal(
-        e, problem == null ? body : problem, headers, problem == null ? status : HttpStatusCode.valueOf(problem.getStatus()), request);
+        e,
+        problem == null ? body : problem,
+        headers,
+        problem == null ? status : HttpStatusCode.valueOf(problem.getStatus()),
+        request);
   }
 }

@@ -103,8 +103,7 @@ final class RecordReader {
               path,
               "There is no such code. Use one of: "
                   + String.join(
-                      ", ",
-                      Arrays.stream(type.getEnumConstants()).map(Object::toString).toList())
+                      ", ", Arrays.stream(type.getEnumConstants()).map(Object::toString).toList())
                   + ".",
               text));
       return null;
@@ -143,7 +142,9 @@ final class RecordReader {
         faults.add(
             new Fault(
                 under(path, name.toString()),
-                "There is no such field. Known here: " + String.join(", ", components.keySet()) + ".",
+                "There is no such field. Known here: "
+                    + String.join(", ", components.keySet())
+                    + ".",
                 simple(given.get(name))));
       }
     }

@@ -37,11 +37,7 @@ class RoundController {
   private final TeamClock clock;
 
   RoundController(
-      RoundMapper mapper,
-      AdviceService advice,
-      Jobs jobs,
-      Aftercares aftercares,
-      TeamClock clock) {
+      RoundMapper mapper, AdviceService advice, Jobs jobs, Aftercares aftercares, TeamClock clock) {
     this.mapper = mapper;
     this.advice = advice;
     this.jobs = jobs;
@@ -52,7 +48,11 @@ class RoundController {
   public record Round(LocalDate date, List<Stop> stops) {}
 
   public record Stop(
-      UUID siteId, String siteName, String clientName, String accessNote, List<RoundPlant> plants) {}
+      UUID siteId,
+      String siteName,
+      String clientName,
+      String accessNote,
+      List<RoundPlant> plants) {}
 
   /**
    * @param checkedToday already looked at on this day
@@ -158,7 +158,9 @@ class RoundController {
       due.add(
           new Due(
               DueKind.JOB,
-              job.plannedOn().isBefore(day) ? "Repot planned for " + job.plannedOn() : "Repot planned for today",
+              job.plannedOn().isBefore(day)
+                  ? "Repot planned for " + job.plannedOn()
+                  : "Repot planned for today",
               job.id()));
     }
     for (Aftercares.CareView step : steps) {
@@ -177,11 +179,7 @@ class RoundController {
     boolean longAgo =
         at.lastChecked() == null || !at.lastChecked().plusDays(LOOK_EVERY_DAYS).isAfter(day);
     if (asked || longAgo) {
-      due.add(
-          new Due(
-              DueKind.CHECK,
-              at.lastChecked() == null ? "First check" : "Check due",
-              null));
+      due.add(new Due(DueKind.CHECK, at.lastChecked() == null ? "First check" : "Check due", null));
     }
     return due;
   }

@@ -11,8 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface RoundMapper {
-  record SiteRow(
-      UUID id, String name, String clientName, String accessNote, int roundOrder) {}
+  record SiteRow(UUID id, String name, String clientName, String accessNote, int roundOrder) {}
 
   /** Sites visited on this weekday, sites with a job planned on the day, and those named. */
   @Select(
@@ -35,10 +34,7 @@ interface RoundMapper {
       @Param("named") Collection<UUID> named);
 
   record PlantAt(
-      UUID plantId,
-      UUID siteId,
-      @Nullable LocalDate lastChecked,
-      @Nullable LocalDate recheckOn) {}
+      UUID plantId, UUID siteId, @Nullable LocalDate lastChecked, @Nullable LocalDate recheckOn) {}
 
   @Select(
       """

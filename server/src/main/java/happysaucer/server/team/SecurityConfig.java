@@ -5,7 +5,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
@@ -41,9 +40,7 @@ class SecurityConfig {
     return http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(BasicFilter::isBasic))
         .addFilterBefore(new BasicFilter(signIn), CsrfFilter.class)
         .securityContext(context -> context.securityContextRepository(contexts))
-        .sessionManagement(
-            sessions ->
-                sessions.sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED))
+        .sessionManagement(sessions -> sessions.disable())
         .requestCache(cache -> cache.disable())
         .formLogin(form -> form.disable())
         .httpBasic(basic -> basic.disable())
@@ -56,8 +53,7 @@ class SecurityConfig {
                     .frameOptions(frame -> frame.deny())
                     .referrerPolicy(
                         policy ->
-                            policy.policy(
-                                ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
+                            policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
         .exceptionHandling(
             errors ->
                 errors

@@ -91,6 +91,11 @@ public class SignIn {
     return checked;
   }
 
+  /** What is remembered of accounts is out of date. */
+  void forget() {
+    verified.invalidateAll();
+  }
+
   public static Authentication authentication(Account account) {
     Account safe =
         new Account(
@@ -99,7 +104,8 @@ public class SignIn {
         safe, null, List.of(new SimpleGrantedAuthority("ROLE_" + account.role())));
   }
 
-  public Account create(String account, String name, Role role, Units units, String password, TeamClock clock) {
+  public Account create(
+      String account, String name, Role role, Units units, String password, TeamClock clock) {
     Account made = new Account(UUID.randomUUID(), account, name, role, units, hash(password));
     mapper.addAccount(made, clock.now());
     return made;

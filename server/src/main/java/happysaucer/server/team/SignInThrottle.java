@@ -54,8 +54,7 @@ class SignInThrottle {
                   count < free
                       ? 0
                       : Math.min(
-                          LONGEST_WAIT_SECONDS,
-                          FIRST_WAIT_SECONDS << Math.min(20, count - free));
+                          LONGEST_WAIT_SECONDS, FIRST_WAIT_SECONDS << Math.min(20, count - free));
               return new Failures(count, now.plusSeconds(wait));
             });
   }

@@ -78,7 +78,8 @@ public class TeamController {
           String password) {}
 
   public record FirstAccountRequest(
-      @NotBlank(message = "Give the team a name.") @Size(max = 120, message = "At most 120 letters.")
+      @NotBlank(message = "Give the team a name.")
+          @Size(max = 120, message = "At most 120 letters.")
           String teamName,
       @NotBlank(message = "Give the time zone, as Europe/Paris.") String zone,
       @NotBlank(message = "Give an account.")
@@ -109,9 +110,7 @@ public class TeamController {
         signIn
             .verify(body.account().trim(), body.password(), request.getRemoteAddr())
             .orElseThrow(
-                () ->
-                    InputException.of(
-                        "password", "The account or the password is wrong.", null));
+                () -> InputException.of("password", "The account or the password is wrong.", null));
     open(account, request, response);
     return view();
   }
@@ -142,7 +141,12 @@ public class TeamController {
       clock.useZone(zone);
       open(
           signIn.create(
-              body.account(), body.name().trim(), Role.PLANNER, Units.METRIC, body.password(), clock),
+              body.account(),
+              body.name().trim(),
+              Role.PLANNER,
+              Units.METRIC,
+              body.password(),
+              clock),
           request,
           response);
     }
@@ -154,6 +158,7 @@ public class TeamController {
       @RequestBody UnitsRequest body, HttpServletRequest request, HttpServletResponse response) {
     Account account = user.account().orElseThrow();
     mapper.units(account.id(), body.units());
+    signIn.forget();
     Account changed =
         new Account(
             account.id(), account.account(), account.name(), account.role(), body.units(), "");
@@ -189,7 +194,8 @@ public class TeamController {
     try {
       return ZoneId.of(zone.trim());
     } catch (DateTimeException e) {
-      throw InputException.of("zone", "There is no such time zone. Write it as Europe/Paris.", zone);
+      throw InputException.of(
+          "zone", "There is no such time zone. Write it as Europe/Paris.", zone);
     }
   }
 

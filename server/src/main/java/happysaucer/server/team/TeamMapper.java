@@ -18,7 +18,10 @@ interface TeamMapper {
   @Select("select " + COLUMNS + " from app_user where account = #{account}")
   @Nullable Account byAccount(String account);
 
-  @Select("select " + COLUMNS + " from app_user order by created_at, account limit 200")
+  @Select(
+      "select "
+          + COLUMNS
+          + " from app_user order by case role when 'PLANNER' then 1 when 'TECHNICIAN' then 2 else 3 end, name limit 200")
   List<Account> accounts();
 
   @Select("select count(*) from app_user")

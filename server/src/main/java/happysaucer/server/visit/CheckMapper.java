@@ -23,7 +23,8 @@ interface CheckMapper {
 
   @Select(
       "select id from visit where site_id = #{site} and visited_on = #{on} and user_id = #{user}")
-  @Nullable UUID visit(@Param("site") UUID site, @Param("on") LocalDate on, @Param("user") UUID user);
+  @Nullable UUID visit(
+      @Param("site") UUID site, @Param("on") LocalDate on, @Param("user") UUID user);
 
   @Insert(
       """
@@ -73,8 +74,7 @@ interface CheckMapper {
 
   record StateSince(String code, LocalDate since) {}
 
-  @Insert(
-      "insert into plant_state (plant_id, code, since) values (#{plant}, #{code}, #{since})")
+  @Insert("insert into plant_state (plant_id, code, since) values (#{plant}, #{code}, #{since})")
   void addState(
       @Param("plant") UUID plant, @Param("code") String code, @Param("since") LocalDate since);
 

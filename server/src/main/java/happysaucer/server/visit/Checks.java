@@ -99,11 +99,7 @@ public class Checks {
   }
 
   private void store(
-      UUID id,
-      UUID site,
-      CheckRequest request,
-      List<AdviceRequest.Sign> signs,
-      Advice preview) {
+      UUID id, UUID site, CheckRequest request, List<AdviceRequest.Sign> signs, Advice preview) {
     LocalDate on = clock.dateOf(request.checkedAt());
     UUID visit = mapper.visit(site, on, user.id());
     if (visit == null) {
@@ -149,9 +145,7 @@ public class Checks {
     mapper.clearStates(plant);
     for (AdviceRequest.State state : states) {
       LocalDate since =
-          state.days() != null
-              ? on.minusDays(state.days())
-              : before.getOrDefault(state.code(), on);
+          state.days() != null ? on.minusDays(state.days()) : before.getOrDefault(state.code(), on);
       mapper.addState(plant, state.code(), since);
     }
   }

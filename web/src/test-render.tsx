@@ -1,0 +1,17 @@
+import { MantineProvider } from '@mantine/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactElement } from 'react';
+import { MemoryRouter } from 'react-router';
+import { theme, variables } from './app/theme';
+
+/** Renders a part as the app would, without a server. */
+export function show(part: ReactElement) {
+  return render(
+    <MantineProvider theme={theme} cssVariablesResolver={variables} env="test">
+      <QueryClientProvider client={new QueryClient()}>
+        <MemoryRouter>{part}</MemoryRouter>
+      </QueryClientProvider>
+    </MantineProvider>,
+  );
+}

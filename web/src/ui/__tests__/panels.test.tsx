@@ -1,0 +1,122 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '../../api/client';
+import { ProblemError, faultsByField, sayProblem } from '../../api/problem';
+import { show } from '../../test-render';
+import { CallPanel } from '../CallPanel';
+import { Conflict } from '../Conflict';
+import { WateringWeeks } from '../WateringWeeks';
+
+const advice: Schemas['Advice'] = {
+  bookVersion: 'b',
+  findings: [
+    {
+      code: 'CROWDED', strength: 'STRONG', grade: 'CLEAR', decibans: 12,
+      evidence: [
+        { sign: 'ROOTS_FROM_DRAIN_HOLES', weight: 9, why: 'Roots leave by the holes.' },
+        { sign: 'DRIES_TOO_FAST', weight: -2, why: 'It keeps its water.' },
+      ],
+      discounted: [{ sign: 'ROOTS_AT_SURFACE', why: 'Normal in this species.' }],
+    },
+  ],
+  call: {
+    action: 'POT_UP', urgency: 'THIS_WINDOW', from: '2027-04-12', to: '2027-09-10', recheck: null,
+    reasons: ['Its roots have filled the pot.'],
+    holds: [{ code: 'IN_BUD', firm: true, overridden: false, liftedBy: 'When flowering is over.', until: null }],
+    interim: [], also: [], alternatives: [],
+  },
+  lookNext: [{ sign: 'SLIP_CHECK', how: 'Slip it out.', why: 'Only the roots can settle this.' }],
+  forecast: { rootFill: 0.9, clearFrom: null, clearTo: null, basis: '' },
+  repot: null,
+  water: {
+    before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, basis: '' },
+    after: null, settled: null,
+  },
+  aftercare: { plan: 'NONE', steps: [], weeks: [] },
+  cautions: [],
+  assumed: [],
+};
+
+describe('the call', () => {
+  it('shows what, how soon, why and the hold at one glance', () => {
+    show(<CallPanel advice={advice} signLabel={(c) => c} />);
+    expect(screen.getByRole('heading', { name: 'Pot up' })).toBeVisible();
+    expect(screen.getByText('In this window')).toBeVisible();
+    expect(screen.getByText('Its roots have filled the pot.')).toBeVisible();
+    expect(screen.getByText(/When flowering is over/)).toBeVisible();
+  });
+
+  it('opens its evidence for and against at one tap', async () => {
+    show(<CallPanel advice={advice} signLabel={(c) => `label of ${c}`} />);
+    expect(screen.queryByText('Roots leave by the holes.')).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: /Evidence/ }));
+    expect(screen.getByText('+9')).toBeVisible();
+    expect(screen.getByText('−2')).toBeVisible();
+    expect(screen.getByText('Normal in this species.')).toBeVisible();
+  });
+
+  it('tells a changing call politely', () => {
+    const { container } = show(<CallPanel advice={advice} signLabel={(c) => c} live />);
+    expect(container.querySelector('[aria-live="polite"]')?.textContent).toContain('Pot up');
+  });
+});
+
+describe('two people editing', () => {
+  it('shows both sides and lets the person decide', async () => {
+    const mine = vi.fn();
+    const theirs = vi.fn();
+    show(
+      <Conflict
+        problem={{ detail: 'Odda has changed this.', changes: [{ field: 'note', yours: 'a', theirs: '' }] }}
+        labels={{ note: 'Note' }}
+        keepMine={mine}
+        takeTheirs={theirs}
+      />,
+    );
+    expect(screen.getByRole('row', { name: 'Note a –' })).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'Save mine' }));
+    expect(mine).toHaveBeenCalledOnce();
+    expect(theirs).not.toHaveBeenCalled();
+  });
+});
+
+describe('problems', () => {
+  const refused = new ProblemError(400, {
+    title: 'Some values need mending',
+    errors: [
+      { field: 'pot.topMm', message: 'Too small.' },
+      { field: 'date', message: 'No such date.' },
+    ],
+  });
+
+  it('land at their fields', () => {
+    expect(faultsByField(refused)).toEqual({ 'pot.topMm': 'Too small.', date: 'No such date.' });
+    expect(faultsByField(new TypeError('failed to fetch'))).toEqual({});
+  });
+
+  it('are told in the server’s words, and a lost connection in ours', () => {
+    expect(sayProblem(refused).text).toBe('Too small. No such date.');
+    expect(sayProblem(new TypeError('failed to fetch')).title).toBe('No connection');
+  });
+});
+
+describe('the watering change', () => {
+  it('reads as a table from before to settled, with dry weeks in words', () => {
+    show(
+      <WateringWeeks
+        weeks={[
+          { week: 1, from: '2027-04-12', everyDays: null, litres: 0 },
+          { week: 2, from: '2027-04-19', everyDays: 6.4, litres: 0.83 },
+        ]}
+        before={5}
+        settled={9}
+        units="METRIC"
+      />,
+    );
+    expect(screen.getByRole('row', { name: /Before 5 days/ })).toBeVisible();
+    expect(screen.getByRole('row', { name: /12 Apr keep dry/ })).toBeVisible();
+    expect(screen.getByRole('row', { name: /19 Apr 6 days 0.85 L/ })).toBeVisible();
+    expect(screen.getByRole('row', { name: /Settled 9 days/ })).toBeVisible();
+  });
+});
