@@ -9,9 +9,7 @@ const clay: MantineColorsTuple = ['#f9f0ea', '#f0dccf', '#e2bda5', '#d29a78', '#
 
 export const theme = createTheme({
   primaryColor: 'celadon',
-  primaryShade: { light: 7, dark: 4 },
-  autoContrast: true,
-  luminanceThreshold: 0.35,
+  primaryShade: 7,
   colors: { celadon, ochre, oxblood, cobalt, clay },
   fontFamily: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
   headings: { fontFamily: "'Bitter Variable', Georgia, serif", fontWeight: '620' },

@@ -52,10 +52,15 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
         body: { tickedAt: on ? teamNow() : null },
       }),
     onMutate: ({ position, on }) =>
-      queries.setQueryData(['job', job.id], {
-        ...data,
-        steps: data.steps.map((s) => (s.position === position ? { ...s, tickedAt: on ? teamNow() : null } : s)),
-      }),
+      // from what is shown now, not from when this was drawn: ticks come quickly after one another
+      queries.setQueryData<JobView>(
+        ['job', job.id],
+        (shown) =>
+          shown && {
+            ...shown,
+            steps: shown.steps.map((s) => (s.position === position ? { ...s, tickedAt: on ? teamNow() : null } : s)),
+          },
+      ),
     onError: (e) => {
       notifyProblem(e);
       reload();

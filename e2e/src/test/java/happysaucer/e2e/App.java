@@ -91,6 +91,10 @@ final class App implements AutoCloseable {
     }
   }
 
+  Path data() {
+    return data;
+  }
+
   String url() {
     return "http://localhost:" + port;
   }

@@ -33,6 +33,10 @@ public class Application {
       System.err.println(e.getMessage());
       System.exit(CANNOT_START);
       return;
+    } catch (RuntimeException e) {
+      e.printStackTrace();
+      System.exit(1);
+      return;
     }
     Environment environment = context.getEnvironment();
     if (environment.getProperty("saucer.stop-after-start", Boolean.class, false)) {

@@ -293,8 +293,7 @@ class DemoData implements ApplicationRunner {
   }
 
   /** A check every four weeks; half the plants are due at the next visit, half at the one after. */
-  private void checks(
-      UUID plant, Site site, Story story, LocalDate until, boolean dueNext) {
+  private void checks(UUID plant, Site site, Story story, LocalDate until, boolean dueNext) {
     LocalDate last = dueNext ? site.lastVisit().minusDays(14) : site.lastVisit();
     boolean bad = story != Story.HEALTHY;
     if (bad && !story.inAftercare()) {

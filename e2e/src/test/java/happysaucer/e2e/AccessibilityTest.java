@@ -1,0 +1,91 @@
+package happysaucer.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import happysaucer.e2e.Chromium.Size;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** No view has a serious or critical fault, at either size and in either light. */
+class AccessibilityTest {
+  private static final String RUN =
+      """
+      async () => (await axe.run(document, {resultTypes: ['violations']})).violations
+        .filter(v => v.impact === 'serious' || v.impact === 'critical')
+        .map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')).slice(0, 3).join('; '))
+      """;
+
+  @ParameterizedTest
+  @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "DESK, DARK", "PHONE, DARK"})
+  void everyView(Size size, ColorScheme scheme) throws IOException {
+    String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
+    Map<String, List<String>> faults = new LinkedHashMap<>();
+    try (BrowserContext context = Demo.chromium().context(Demo.app().url(), size, scheme)) {
+      Page door = context.newPage();
+      door.navigate("/");
+      door.locator("h1").waitFor();
+      look(door, axe, "sign-in", faults);
+      Page page = Chromium.signedIn(context, "Jorun Pell");
+      page.locator("h2").first().waitFor();
+      look(page, axe, "round", faults);
+      page.navigate("/plants");
+      page.locator("li strong").first().waitFor();
+      look(page, axe, "plants", faults);
+      page.navigate("/jobs");
+      page.locator("section a").first().waitFor();
+      look(page, axe, "jobs", faults);
+      Pictures.open(page, "Swiss cheese plant", "T-021");
+      page.locator("button", new Page.LocatorOptions().setHasText("Evidence")).click();
+      look(page, axe, "plant", faults);
+      String plant = page.url();
+      page.navigate(plant + "/check");
+      page.locator("#sign-WATER_POOLS").waitFor();
+      Pictures.tap(page, "WATER_POOLS", "Yes");
+      page.waitForTimeout(500);
+      look(page, axe, "check", faults);
+      page.navigate(plant + "/repot");
+      page.locator("#pots").waitFor();
+      look(page, axe, "repot plan", faults);
+      page.navigate(plant + "/edit");
+      page.locator("form").waitFor();
+      look(page, axe, "edit", faults);
+      Pictures.open(page, "Sword fern", "T-011");
+      look(page, axe, "aftercare", faults);
+      page.locator("a", new Page.LocatorOptions().setHasText("Card for whoever waters")).click();
+      page.locator("article h1").waitFor();
+      look(page, axe, "card", faults);
+      page.navigate("/jobs");
+      page.locator("section a", new Page.LocatorOptions().setHasText("Umbrella tree")).click();
+      page.locator("ol input").first().waitFor();
+      look(page, axe, "job", faults);
+      page.navigate("/no/such/place");
+      page.locator("h1").waitFor();
+      look(page, axe, "not found", faults);
+    }
+    assertThat(faults).isEmpty();
+  }
+
+  private static void look(Page page, String axe, String view, Map<String, List<String>> faults) {
+    page.evaluate(axe);
+    List<String> found = new ArrayList<>();
+    ((List<?>) page.evaluate(RUN)).forEach(fault -> found.add(fault.toString()));
+    if (((Number) page.evaluate("document.documentElement.scrollWidth - window.innerWidth"))
+            .intValue()
+        > 0) {
+      found.add("scrolls sideways");
+    }
+    if (!found.isEmpty()) {
+      faults.put(view, found);
+    }
+  }
+}
