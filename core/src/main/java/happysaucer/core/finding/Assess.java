@@ -7,7 +7,6 @@ import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.SignState;
 import happysaucer.core.sign.SignTable;
 import happysaucer.core.sign.StateCode;
-import happysaucer.core.species.Crowding;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Wording;
 import java.util.ArrayList;
@@ -265,10 +264,7 @@ public final class Assess {
       return Optional.of(Grade.SEVERE);
     }
     List<Grade> grades = new ArrayList<>();
-    boolean snug =
-        c.plant().traits().crowding() == Crowding.LIKES_SNUG
-            && !c.signs().present(SignCode.POT_DEFORMED);
-    gradeOf(c, SignCode.ROOTS_CIRCLING).map(g -> snug ? g.downOne() : g).ifPresent(grades::add);
+    Circling.grade(c).ifPresent(grades::add);
     gradeOf(c, SignCode.BALL_SOLID).ifPresent(grades::add);
     gradeOf(c, SignCode.POT_DEFORMED)
         .map(g -> g == Grade.SLIGHT ? Grade.CLEAR : g)

@@ -2,6 +2,7 @@ package happysaucer.core.forecast;
 
 import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.PlantCase;
+import happysaucer.core.finding.Circling;
 import happysaucer.core.season.Season;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
@@ -110,7 +111,7 @@ public record Forecast(
     }
     if (c.signs().present(SignCode.ROOTS_CIRCLING)) {
       return Optional.of(
-          switch (c.signs().grade(SignCode.ROOTS_CIRCLING).orElse(Grade.CLEAR)) {
+          switch (Circling.grade(c).orElse(Grade.CLEAR)) {
             case SLIGHT -> 0.72;
             case SEVERE -> 0.97;
             default -> 0.88;

@@ -1,0 +1,268 @@
+package happysaucer.core.advice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Each rule that changes a weight, from both sides: where it speaks, and where it keeps still. */
+class EvidenceTest {
+  private static double weight(Advice advice, String finding, String sign) {
+    return advice.findings().stream()
+        .filter(f -> f.code().equals(finding))
+        .flatMap(f -> f.evidence().stream())
+        .filter(e -> e.sign().equals(sign))
+        .mapToDouble(Advice.Evidence::weight)
+        .findFirst()
+        .orElse(0);
+  }
+
+  private static List<String> discounted(Advice advice) {
+    return advice.findings().stream()
+        .flatMap(f -> f.discounted().stream())
+        .map(Advice.Discounted::sign)
+        .toList();
+  }
+
+  private static Ask plain(String species) {
+    return Ask.about(species);
+  }
+
+  private static Arguments rule(
+      String name,
+      String finding,
+      String sign,
+      UnaryOperator<Ask> speaks,
+      UnaryOperator<Ask> silent,
+      String speaksFor,
+      String silentFor) {
+    return Arguments.of(
+        name, finding, sign, speaks.apply(plain(speaksFor)), silent.apply(plain(silentFor)));
+  }
+
+  static Stream<Arguments> rules() {
+    String fig = "Ficus lyrata";
+    return Stream.of(
+        rule(
+            "roots seek water below",
+            "CROWDED",
+            "ROOTS_FROM_DRAIN_HOLES",
+            a -> a.sign("ROOTS_FROM_DRAIN_HOLES", "CLEAR", null),
+            a -> a.sign("ROOTS_FROM_DRAIN_HOLES", "CLEAR", null),
+            "Monstera deliciosa",
+            fig),
+        rule(
+            "over standing water too",
+            "CROWDED",
+            "ROOTS_FROM_DRAIN_HOLES",
+            a -> a.sign("ROOTS_FROM_DRAIN_HOLES", "CLEAR", null).sign("WATER_IN_COVER_POT"),
+            a -> a.sign("ROOTS_FROM_DRAIN_HOLES", "CLEAR", null),
+            fig,
+            fig),
+        rule(
+            "surface roots are normal",
+            "CROWDED",
+            "ROOTS_AT_SURFACE",
+            a -> a.sign("ROOTS_AT_SURFACE"),
+            a -> a.sign("ROOTS_AT_SURFACE"),
+            "Epipremnum aureum",
+            fig),
+        rule(
+            "snug species circle slightly",
+            "CROWDED",
+            "ROOTS_CIRCLING",
+            a -> a.sign("ROOTS_CIRCLING", "SLIGHT", null),
+            a -> a.sign("ROOTS_CIRCLING", "SLIGHT", null),
+            "Peperomia obtusifolia",
+            fig),
+        rule(
+            "run-through in a dry rest",
+            "SPENT_MEDIUM",
+            "WATER_RUNS_THROUGH",
+            a -> a.sign("WATER_RUNS_THROUGH", null, 0.04).state("RESTING", null),
+            a -> a.sign("WATER_RUNS_THROUGH", null, 0.04),
+            fig,
+            fig),
+        rule(
+            "open mixes hold little",
+            "SPENT_MEDIUM",
+            "WATER_RUNS_THROUGH",
+            a -> a.mix("orchid-bark").sign("WATER_RUNS_THROUGH", null, 0.08),
+            a -> a.mix("foliage").sign("WATER_RUNS_THROUGH", null, 0.08),
+            fig,
+            fig),
+        rule(
+            "a tenth retained is enough",
+            "SPENT_MEDIUM",
+            "WATER_RUNS_THROUGH",
+            a -> a.sign("WATER_RUNS_THROUGH", null, 0.10),
+            a -> a.sign("WATER_RUNS_THROUGH", null, 0.09),
+            fig,
+            fig),
+        rule(
+            "soaks in within a minute",
+            "CROWDED",
+            "WATER_POOLS",
+            a -> a.sign("WATER_POOLS", null, 60.0),
+            a -> a.sign("WATER_POOLS", null, 61.0),
+            fig,
+            fig),
+        rule(
+            "one or two old leaves",
+            "CROWDED",
+            "LOWER_LEAVES_SHED",
+            a -> a.sign("LOWER_LEAVES_SHED", null, 2.0),
+            a -> a.sign("LOWER_LEAVES_SHED", null, 3.0),
+            fig,
+            fig),
+        rule(
+            "leaf fall in rest",
+            "ROT",
+            "LEAVES_YELLOWING",
+            a -> a.sign("LEAVES_YELLOWING").state("RESTING", null),
+            a -> a.sign("LEAVES_YELLOWING"),
+            fig,
+            fig),
+        rule(
+            "shrivelled in dry rest",
+            "ROT",
+            "SHRIVELLED",
+            a -> a.sign("SHRIVELLED", null, 1.5),
+            a -> a.sign("SHRIVELLED", null, 2.0),
+            "Crassula ovata",
+            "Crassula ovata"),
+        rule(
+            "no growth in the dark",
+            "CROWDED",
+            "GROWTH_STALLED",
+            a -> a.on("2026-12-20").sign("GROWTH_STALLED"),
+            a -> a.sign("GROWTH_STALLED"),
+            fig,
+            fig),
+        rule(
+            "pale and unfed is hungry",
+            "SPENT_MEDIUM",
+            "WHOLE_PLANT_PALE",
+            a -> a.fed(false).sign("WHOLE_PLANT_PALE"),
+            a -> a.fed(true).sign("WHOLE_PLANT_PALE"),
+            fig,
+            fig),
+        rule(
+            "pale although fed is not hungry",
+            "NUTRIENT_SHORTAGE",
+            "WHOLE_PLANT_PALE",
+            a -> a.fed(true).sign("WHOLE_PLANT_PALE"),
+            a -> a.fed(false).sign("WHOLE_PLANT_PALE"),
+            fig,
+            fig),
+        rule(
+            "loose medium beats crowding",
+            "CROWDED",
+            "SURFACE_HARD",
+            a -> a.sign("SURFACE_HARD").sign("MEDIUM_FALLS_AWAY"),
+            a -> a.sign("SURFACE_HARD").sign("MEDIUM_FALLS_AWAY").sign("LITTLE_MEDIUM_LEFT"),
+            fig,
+            fig),
+        rule(
+            "a small pot that dries within a week",
+            "CROWDED",
+            "DRIES_TOO_FAST",
+            a -> a.in(Ask.pot("x", 130, 4)).sized(300, 300).sign("DRIES_TOO_FAST", null, 6.0),
+            a -> a.in(Ask.pot("x", 300, 4)).sized(300, 300).sign("DRIES_TOO_FAST", null, 2.0),
+            "Epipremnum aureum",
+            "Epipremnum aureum"));
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @MethodSource("rules")
+  void aRuleTakesWeightWhereItSpeaksAndSaysSo(
+      String name, String finding, String sign, Ask speaks, Ask silent) {
+    Advice lowered = speaks.advice();
+    Advice whole = silent.advice();
+    assertThat(Math.abs(weight(lowered, finding, sign)))
+        .isLessThan(Math.abs(weight(whole, finding, sign)));
+    assertThat(discounted(lowered)).contains(sign);
+  }
+
+  @Test
+  void paleAlthoughFedWeighsMoreThanPaleWithFeedingUnknown() {
+    double fed =
+        weight(
+            plain("Ficus lyrata").fed(true).sign("WHOLE_PLANT_PALE").advice(),
+            "SPENT_MEDIUM",
+            "WHOLE_PLANT_PALE");
+    double unknown =
+        weight(
+            plain("Ficus lyrata").sign("WHOLE_PLANT_PALE").advice(),
+            "SPENT_MEDIUM",
+            "WHOLE_PLANT_PALE");
+    assertThat(fed).isGreaterThan(unknown);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"SLIGHT, 4.5", "CLEAR, 9", "SEVERE, 13.5"})
+  void aGradeScalesItsWeight(String grade, double decibans) {
+    Advice advice = plain("Ficus lyrata").sign("ROOTS_CIRCLING", grade, null).advice();
+    assertThat(weight(advice, "CROWDED", "ROOTS_CIRCLING")).isCloseTo(decibans, within(1e-9));
+  }
+
+  @Test
+  void anUngradedSignCountsAsClearAndSaysSo() {
+    Advice advice = plain("Ficus lyrata").sign("ROOTS_CIRCLING").advice();
+    assertThat(weight(advice, "CROWDED", "ROOTS_CIRCLING")).isCloseTo(9, within(1e-9));
+    assertThat(advice.assumed()).anyMatch(a -> a.startsWith("signs.ROOTS_CIRCLING.grade = CLEAR"));
+  }
+
+  @Test
+  void absentIsEvidenceAndNotLookedAtIsNot() {
+    Advice absent = plain("Ficus lyrata").absent("ROOTS_CIRCLING").advice();
+    assertThat(weight(absent, "CROWDED", "ROOTS_CIRCLING")).isNegative();
+    assertThat(weight(plain("Ficus lyrata").advice(), "CROWDED", "ROOTS_CIRCLING")).isZero();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2027-02-01, -6",
+    "2026-02-01, -3",
+    "2025-04-01, 0",
+    "2024-04-20, 2",
+    "2022-04-12, 4",
+    "2018-04-12, 5"
+  })
+  void timeInThePotIsThePrior(String repotted, double decibans) {
+    Advice advice = plain("Ficus lyrata").repotted(repotted).advice();
+    assertThat(weight(advice, "CROWDED", "TIME_SINCE_REPOT")).isEqualTo(decibans);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "SLIGHT, Spathiphyllum wallisii, WATCH",
+    "CLEAR, Ficus lyrata, POT_UP",
+    "CLEAR, Howea forsteriana, WATCH"
+  })
+  void whoLikesToBeSnugIsGradedOneDown(String grade, String species, String action) {
+    Advice advice =
+        plain(species)
+            .sign("ROOTS_CIRCLING", grade, null)
+            .sign("BALL_SOLID", "SLIGHT", null)
+            .advice();
+    assertThat(advice.call().action()).isEqualTo(action);
+  }
+
+  @Test
+  void aDeformedPotIsRealCrowdingWhoeverLikesItSnug() {
+    Advice advice =
+        plain("Strelitzia nicolai")
+            .sign("ROOTS_CIRCLING", "CLEAR", null)
+            .sign("POT_DEFORMED", "CLEAR", null)
+            .advice();
+    assertThat(advice.call().action()).isEqualTo("POT_UP");
+  }
+}
