@@ -5,6 +5,8 @@ import classes from './Conflict.module.css';
 interface Props {
   problem: Problem;
   labels: Record<string, string>;
+  /** Whether the field was changed here; those that were not are kept as the other has them. */
+  touched?: (field: string) => boolean;
   keepMine: () => void;
   takeTheirs: () => void;
 }
@@ -12,7 +14,7 @@ interface Props {
 const show = (v: unknown): string => (v === null || v === undefined || v === '' ? '–' : String(v));
 
 /** Two people edited at once: side by side, and the person decides. */
-export function Conflict({ problem, labels, keepMine, takeTheirs }: Props) {
+export function Conflict({ problem, labels, keepMine, takeTheirs, touched = () => true }: Props) {
   return (
     <div className={classes.conflict} role="alert">
       <p>{problem.detail}</p>
@@ -28,7 +30,7 @@ export function Conflict({ problem, labels, keepMine, takeTheirs }: Props) {
           {(problem.changes ?? []).map((c) => (
             <tr key={c.field}>
               <th scope="row">{labels[c.field] ?? c.field}</th>
-              <td>{show(c.yours)}</td>
+              <td>{touched(c.field) ? show(c.yours) : 'not changed here; theirs is kept'}</td>
               <td>{show(c.theirs)}</td>
             </tr>
           ))}

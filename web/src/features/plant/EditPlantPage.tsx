@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, body, type Schemas } from '../../api/client';
-import { ProblemError, faultsByField } from '../../api/problem';
+import { ProblemError, faultsByField, type Change } from '../../api/problem';
 import { Conflict } from '../../ui/Conflict';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
@@ -40,7 +40,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [version, setVersion] = useState(plant.version);
-  const [form, setForm] = useState(() => ({
+  const [opened] = useState(() => ({
     commonName: plant.commonName,
     heightMm: say(width(plant.heightMm, units)),
     spreadMm: say(width(plant.spreadMm, units)),
@@ -55,6 +55,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     potHoles: String(plant.potHoles),
     note: plant.note,
   }));
+  const [form, setForm] = useState(opened);
   const [unread, setUnread] = useState<Record<string, string>>({});
   const [stale, setStale] = useState<ProblemError | null>(null);
   const save = useMutation({
@@ -106,9 +107,13 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     setUnread(wrong);
     return Object.keys(wrong).length > 0 ? null : request;
   };
-  const send = (of: number) => {
+  const touched = (field: string) => form[field as keyof typeof form] !== opened[field as keyof typeof form];
+  /** What someone else has changed stays as they have it, unless it was changed here as well. */
+  const send = (of: number, theirs: Change[] = []) => {
     const request = read();
-    if (request) save.mutate({ request, of });
+    if (!request) return;
+    const kept = Object.fromEntries(theirs.filter((c) => !touched(c.field)).map((c) => [c.field, c.theirs]));
+    save.mutate({ request: { ...request, ...kept }, of });
   };
   const submit = (e: FormEvent) => {
     e.preventDefault();
@@ -164,12 +169,13 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
         {stale && (
           <Conflict
             problem={stale.problem}
+            touched={touched}
             labels={LABELS}
             keepMine={() => {
               const of = stale.problem.version ?? version;
               setVersion(of);
               setStale(null);
-              send(of);
+              send(of, stale.problem.changes);
             }}
             takeTheirs={() => {
               void queries.invalidateQueries({ queryKey: ['plant', id] });

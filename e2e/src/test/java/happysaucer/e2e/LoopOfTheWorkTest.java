@@ -170,6 +170,7 @@ class LoopOfTheWorkTest {
         page.getByLabel("Note").waitFor();
       }
       odda.getByLabel("Note").fill("by Odda");
+      odda.getByLabel("Name").fill("Zz plant at the brass");
       button(odda, "Save").click();
       odda.locator("#history").waitFor();
       jorun.getByLabel("Note").fill("by Jorun");
@@ -178,7 +179,14 @@ class LoopOfTheWorkTest {
               jorun.getByRole(
                   AriaRole.ROW, new Page.GetByRoleOptions().setName("Note by Jorun by Odda")))
           .isVisible();
+      assertThat(
+              jorun.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("theirs is kept")))
+          .isVisible();
       button(jorun, "Save mine").click();
+      assertThat(
+              jorun.getByRole(
+                  AriaRole.HEADING, new Page.GetByRoleOptions().setName("Zz plant at the brass")))
+          .isVisible();
       assertThat(jorun.locator("section[aria-labelledby=history]"))
           .containsText("by Odda -> by Jorun");
     }
