@@ -4,7 +4,7 @@ import '@mantine/notifications/styles.css';
 import './app/base.css';
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
@@ -12,7 +12,14 @@ import { router } from './app/routes';
 import { theme, variables } from './app/theme';
 import { ProblemError } from './api/problem';
 
-const queries = new QueryClient({
+/** Signed out meanwhile: the frame asks who it is, and the page comes back as it was left. */
+const askWho = (error: unknown) => {
+  if (error instanceof ProblemError && error.status === 401) void queries.invalidateQueries({ queryKey: ['session'] });
+};
+
+const queries: QueryClient = new QueryClient({
+  queryCache: new QueryCache({ onError: askWho }),
+  mutationCache: new MutationCache({ onError: askWho }),
   defaultOptions: {
     queries: {
       staleTime: 20_000,

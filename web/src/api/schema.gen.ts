@@ -438,6 +438,12 @@ export interface components {
             rank: number | null;
             pot: components["schemas"]["Outline"];
             material: string;
+            /** Format: int32 */
+            drainHoles: number;
+            /** Format: double */
+            footMm: number;
+            /** Format: double */
+            potMassG: number;
             /** Format: double */
             stepMm: number;
             /** Format: double */

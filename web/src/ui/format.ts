@@ -46,7 +46,7 @@ export const share = (s: number): Measured => ({ value: trim(s * 100, 0), unit: 
 
 export function days(d: number | null | undefined): Measured {
   if (d === null || d === undefined) return { value: '–', unit: '' };
-  return { value: d < 3 ? trim(d, 1) : trim(d, 0), unit: 'd' };
+  return { value: d < 5 ? trim(d, 1) : trim(d, 0), unit: 'd' };
 }
 
 export const say = ({ value, unit }: Measured): string => (unit ? `${value} ${unit}` : value);

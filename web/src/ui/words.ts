@@ -58,6 +58,10 @@ export function plain(code: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+/** Where a plant stands, as one would say it. */
+export const placeWords = (site: string, spot: string): string =>
+  `${site}, ${spot.charAt(0).toLowerCase()}${spot.slice(1)}`;
+
 export const actionWords = (code: string) => ACTIONS[code] ?? plain(code);
 export const urgencyWords = (code: string) => URGENCIES[code] ?? plain(code);
 export const saucerWords = (code: string) => SAUCERS[code] ?? plain(code);

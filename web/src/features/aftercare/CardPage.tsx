@@ -7,7 +7,7 @@ import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
 import { day, dayYear, weekday } from '../../ui/format';
-import { actionWords } from '../../ui/words';
+import { actionWords, placeWords } from '../../ui/words';
 import { useReader, useSession } from '../team/session';
 import classes from './CardPage.module.css';
 
@@ -46,7 +46,7 @@ export function CardPage() {
           <div>
             <h1>{data.job.commonName}</h1>
             <p>
-              {data.job.siteName}, {data.job.spotName} · {data.job.label}
+              {placeWords(data.job.siteName, data.job.spotName)} · {data.job.label}
             </p>
           </div>
           <p className={classes.date}>{dayYear(data.doneOn)}</p>

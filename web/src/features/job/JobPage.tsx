@@ -10,7 +10,7 @@ import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { dayYear } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
-import { actionWords, phaseWords } from '../../ui/words';
+import { actionWords, phaseWords, placeWords } from '../../ui/words';
 import { useCatalogue } from '../advice/catalogue';
 import { SignRow } from '../check/SignRow';
 import { fromStored, toList } from '../check/signs';
@@ -85,7 +85,7 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
         <div>
           <p>
             <Link to={`/plants/${job.plantId}`}>{job.commonName}</Link> <span className="measure">{job.label}</span> ·{' '}
-            {job.siteName}, {job.spotName}
+            {placeWords(job.siteName, job.spotName)}
           </p>
           <h1>{actionWords(job.action)}</h1>
           <p>

@@ -5,7 +5,7 @@ import { PotGlyph, type SaucerState } from '../../ui/PotGlyph';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { addDays, day, dayYear } from '../../ui/format';
-import { actionWords } from '../../ui/words';
+import { actionWords, placeWords } from '../../ui/words';
 import { useReader } from '../team/session';
 import { byWeek, hours } from './weeks';
 import classes from './JobsPage.module.css';
@@ -60,7 +60,7 @@ export function JobsPage() {
                   <span className={classes.plant}>
                     <strong>{j.commonName}</strong>
                     <small>
-                      {j.siteName}, {j.spotName}
+                      {placeWords(j.siteName, j.spotName)}
                     </small>
                   </span>
                   <span className={classes.action}>{actionWords(j.action)}</span>

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { PotGlyph, type SaucerState } from '../../ui/PotGlyph';
 import type { Units } from '../../ui/format';
+import { placeWords } from '../../ui/words';
 import { Link } from 'react-router';
 import classes from './PlantHead.module.css';
 
@@ -34,7 +35,7 @@ export function PlantHead({ plant, saucer, rootFill, waterLeft, units, title, ch
           <i>{plant.species}</i> <span className="measure">{plant.label}</span>
         </p>
         <p className={classes.place}>
-          {plant.siteName}, {plant.spotName.charAt(0).toLowerCase() + plant.spotName.slice(1)} · {plant.clientName}
+          {placeWords(plant.siteName, plant.spotName)} · {plant.clientName}
         </p>
       </div>
       <div className={`${classes.acts} no-print`}>{children}</div>

@@ -10,6 +10,7 @@ import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
 import { day, days, dayYear, litres, length, share, width, type Units } from '../../ui/format';
 import { notifyProblem } from '../../ui/notify';
+import { rimGap, widthAt } from '../../ui/potShape';
 import { actionWords } from '../../ui/words';
 import { useSignLabel } from '../advice/catalogue';
 import { useReader } from '../team/session';
@@ -95,13 +96,8 @@ export function PlantPage() {
 function PresentPot({ data, units }: { data: PlantView; units: Units }) {
   const { plant } = data;
   const pot = { shape: plant.potShape, topMm: plant.potTopMm, baseMm: plant.potBaseMm, heightMm: plant.potHeightMm };
-  const gap = plant.potTopMm < 120 ? 10 : plant.potTopMm < 200 ? 15 : plant.potTopMm < 400 ? 20 : 35;
-  const filled = plant.potHeightMm - gap;
-  const ball = {
-    ...pot,
-    topMm: plant.potBaseMm + ((plant.potTopMm - plant.potBaseMm) * filled) / plant.potHeightMm,
-    heightMm: filled,
-  };
+  const filled = plant.potHeightMm - rimGap(plant.potTopMm);
+  const ball = { ...pot, topMm: widthAt(pot, filled), heightMm: filled };
   return (
     <Section
       section={{ oldPot: pot, ballBefore: ball, ballAfter: ball, newPot: null, wetZoneMm: 0 }}
@@ -119,7 +115,7 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
   const before = advice.water.before;
   const range =
     before.daysToRefillFrom !== null && before.daysToRefillTo !== null
-      ? `${Math.round(before.daysToRefillFrom)} to ${Math.round(before.daysToRefillTo)}`
+      ? `${days(before.daysToRefillFrom).value} to ${days(before.daysToRefillTo).value}`
       : undefined;
   return (
     <dl className={classes.now}>

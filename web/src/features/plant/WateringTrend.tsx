@@ -28,7 +28,7 @@ export function WateringTrend({ waterings, repotted }: Props) {
   return (
     <section className={classes.trend}>
       <h2>Days between waterings</h2>
-      <svg role="img" aria-label={text} viewBox={`0 0 ${W} ${H + 20}`}>
+      <svg role="img" aria-label={text} viewBox={`0 0 ${W} ${H + 2}`} preserveAspectRatio="none">
         {all.map((i, n) => (
           <rect
             key={i.on}
@@ -39,19 +39,13 @@ export function WateringTrend({ waterings, repotted }: Props) {
           />
         ))}
         {repotAt >= 0 && <path className={classes.mark} d={`M${repotAt * step} 4 V${H}`} />}
-        {repotAt >= 0 && (
-          <text x={repotAt * step + 5} y={13}>
-            repotted
-          </text>
-        )}
         <path className={classes.floor} d={`M0 ${H} H${W}`} />
-        <text x={0} y={H + 15}>
-          {first && day(first.on)}
-        </text>
-        <text x={W} y={H + 15} textAnchor="end">
-          {last && `${day(last.on)}: ${last.days} days`}
-        </text>
       </svg>
+      <p className={`${classes.ends} measure`} aria-hidden>
+        <span>{first && day(first.on)}</span>
+        {repotAt >= 0 && repotted && <span className={classes.repotted}>repotted {day(repotted)}</span>}
+        <span>{last && `${day(last.on)}: ${last.days} days`}</span>
+      </p>
     </section>
   );
 }

@@ -205,6 +205,23 @@ class LoopOfTheWorkTest {
   }
 
   @Test
+  void signedOutInTheMiddleOfACheckAsksWhoItIsAndComesBackToIt() {
+    try (BrowserContext context =
+        Demo.chromium().context(Demo.app().url(), Size.PHONE, ColorScheme.LIGHT)) {
+      Page page = Chromium.signedIn(context, "Jorun Pell");
+      page.locator("a[aria-label='Check Corn plant T-013']").click();
+      answer(page, "STEM_BURIED_OR_MULCHED", "Yes").click();
+      context.clearCookies();
+      button(page, "Save check").click();
+      page.locator("button", new Page.LocatorOptions().setHasText("Jorun Pell")).click();
+      assertThat(answer(page, "STEM_BURIED_OR_MULCHED", "Yes"))
+          .hasAttribute("aria-pressed", "true");
+      button(page, "Save check").click();
+      assertThat(page.getByText("Check logged.")).isVisible();
+    }
+  }
+
+  @Test
   void anUnknownAddressLeadsBack() {
     try (BrowserContext context =
         Demo.chromium().context(Demo.app().url(), Size.DESK, ColorScheme.LIGHT)) {

@@ -305,7 +305,6 @@ class WorkTest {
   @Test
   void textsComeInTheReadersUnits() {
     Http counter = planner.as("counter");
-    String plant = plant("T-022");
     assertThat(counter.put("/api/session/units", "{\"units\":\"IMPERIAL\"}").status())
         .isEqualTo(200);
     String steps =
@@ -318,7 +317,102 @@ class WorkTest {
             .get("steps")
             .toString();
     counter.put("/api/session/units", "{\"units\":\"METRIC\"}");
-    assertThat(plant).isNotBlank();
     assertThat(steps).contains(" in").contains(" qt");
+  }
+
+  /** A small plant found crowded: several trade sizes will do. */
+  private JsonNode withAChoiceOfPots() {
+    String plant = plant("T-034");
+    technician.put(
+        "/api/checks/" + UUID.randomUUID(),
+        "{\"plantId\":\"%s\",\"checkedAt\":\"%s\",\"signs\":[{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"SEVERE\"}]}"
+            .formatted(plant, NOW));
+    JsonNode page = page(plant);
+    assertThat(page.get("advice").get("repot").get("candidates").get(1).get("rank").asInt())
+        .isEqualTo(2);
+    return page;
+  }
+
+  @Test
+  void thePickedPotStaysWhileItWillDoAndItsOwnMeasuresBecomeThePlants() {
+    JsonNode page = withAChoiceOfPots();
+    String plant = page.get("plant").get("id").asString();
+    JsonNode second = page.get("advice").get("repot").get("candidates").get(1);
+    String job = UUID.randomUUID().toString();
+    JsonNode planned =
+        planner
+            .put(
+                "/api/jobs/" + job,
+                "{\"plantId\":\"%s\",\"plannedOn\":\"%s\",\"potId\":\"%s\"}"
+                    .formatted(
+                        plant,
+                        page.get("advice").get("call").get("from").asString(),
+                        second.get("id").asString()))
+            .json();
+    assertThat(planned.get("job").get("potId")).isEqualTo(second.get("id"));
+
+    JsonNode found =
+        technician
+            .put("/api/jobs/" + job + "/found", "{\"signs\":[{\"code\":\"FRESH_ROOT_TIPS\"}]}")
+            .json();
+    assertThat(found.get("job").get("potId")).isEqualTo(second.get("id"));
+    assertThat(found.get("changes")).isEmpty();
+
+    assertThat(technician.put("/api/jobs/" + job + "/done", "{\"doneOn\":\"2026-01-01\"}").status())
+        .isEqualTo(400);
+    technician.put("/api/jobs/" + job + "/done", "{\"doneOn\":\"2027-04-12\"}");
+    JsonNode now = page(plant).get("plant");
+    assertThat(now.get("potTopMm")).isEqualTo(second.get("pot").get("topMm"));
+    assertThat(now.get("potHoles")).isEqualTo(second.get("drainHoles"));
+    assertThat(now.get("potMassG").asDouble()).isEqualTo(second.get("potMassG").asDouble());
+  }
+
+  @Test
+  void backInItsOwnPotOnlyDateAndMediumChange() {
+    String plant = plant("T-014");
+    JsonNode before = page(plant);
+    assertThat(before.get("advice").get("call").get("action").asString()).isEqualTo("REFRESH");
+    String job = UUID.randomUUID().toString();
+    if (before.get("openJob").isNull()) {
+      planner.put(
+          "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-20\"}".formatted(plant));
+    } else {
+      job = before.get("openJob").get("id").asString();
+    }
+    technician.put("/api/jobs/" + job + "/done", "{\"doneOn\":\"2027-04-12\"}");
+    JsonNode after = page(plant).get("plant");
+    assertThat(after.get("lastRepotted").asString()).isEqualTo("2027-04-12");
+    for (String key :
+        new String[] {
+          "potTopMm", "potBaseMm", "potHeightMm", "potHoles", "potMaterial", "potMassG"
+        }) {
+      assertThat(after.get(key)).as(key).isEqualTo(before.get("plant").get(key));
+    }
+  }
+
+  @Test
+  void twoPeopleWhoScheduleTheSamePlantAtOnceMakeOneJob() {
+    String plant = plant("T-003");
+    String body = "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-13\"}".formatted(plant);
+    java.util.List<Integer> statuses =
+        IntStream.range(0, 4)
+            .mapToObj(
+                i ->
+                    CompletableFuture.supplyAsync(
+                        () -> planner.put("/api/jobs/" + UUID.randomUUID(), body).status()))
+            .toList()
+            .stream()
+            .map(CompletableFuture::join)
+            .sorted()
+            .toList();
+    assertThat(statuses).containsExactly(200, 409, 409, 409);
+  }
+
+  @Test
+  void aMissedFollowUpStaysOnTheRound() {
+    assertThat(technician.get("/api/round?date=2027-05-10").body())
+        .contains("Missed follow-up: Did it take?");
+    assertThat(technician.get("/api/round?date=2027-06-28").body())
+        .doesNotContain("Missed follow-up");
   }
 }

@@ -29,6 +29,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 /** Compares pots for one plant: which fail and why, the rest ranked. */
@@ -85,14 +86,23 @@ public final class Sizing {
     for (Pot pot : pots) {
       compared.add(candidate(pot, limit, limit.mostMm()));
     }
-    boolean nonePasses = compared.stream().noneMatch(Candidate::passes);
-    if (nonePasses && limit.stockHoleMm() > limit.mostMm()) {
+    OptionalDouble next = nextSizeUp(compared, limit);
+    if (compared.stream().noneMatch(Candidate::passes) && next.isPresent()) {
       compared.clear();
       for (Pot pot : pots) {
-        compared.add(candidate(pot, limit, limit.stockHoleMm()));
+        compared.add(candidate(pot, limit, next.getAsDouble()));
       }
     }
     return ranked(compared);
+  }
+
+  /** Where stock leaves a hole: the smallest pot that fits and is only too wide, within bounds. */
+  private OptionalDouble nextSizeUp(List<Candidate> compared, StepLimit limit) {
+    return compared.stream()
+        .filter(c -> c.failures().stream().allMatch(f -> f.code() == FailureCode.OVER_STEP))
+        .mapToDouble(c -> Rounding.forDecision(c.pot().topMm() - work.after().topMm()))
+        .filter(overBall -> overBall <= limit.stockHoleMm())
+        .min();
   }
 
   private boolean smallest() {
@@ -268,7 +278,7 @@ public final class Sizing {
       double wetMass,
       double share) {
     List<Remark> remarks = new ArrayList<>();
-    double overBall = pot.topMm() - work.after().topMm();
+    double overBall = Rounding.forDecision(pot.topMm() - work.after().topMm());
     if (!call.samePot() && overBall > limit.remarkOverMm() && overBall <= mostMm) {
       remarks.add(
           new Remark(

@@ -48,17 +48,22 @@ interface AftercareMapper {
       select id, job_id, plant_id, from_on, to_on, kind, who, text, done_on from aftercare_step
       """;
 
-  /** Steps of these plants that are not over before a day. */
+  /**
+   * Steps of these plants that are not over before a day, and follow-ups that were missed lately.
+   */
   @Select(
       "<script>"
           + STEP
           + """
-          where to_on &gt;= #{since} and plant_id in
+          where (to_on &gt;= #{since}
+                 or who = 'TECHNICIAN' and done_on is null and to_on &gt;= #{missedSince}) and plant_id in
           <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
           order by from_on, position
           </script>""")
   List<Aftercares.CareView> running(
-      @Param("plants") Collection<UUID> plants, @Param("since") LocalDate since);
+      @Param("plants") Collection<UUID> plants,
+      @Param("since") LocalDate since,
+      @Param("missedSince") LocalDate missedSince);
 
   @Select(STEP + " where job_id = #{job} order by from_on, position")
   List<Aftercares.CareView> ofJob(UUID job);

@@ -27,6 +27,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** The dated steps after a repot, the watering weeks, and the card for whoever waters. */
 @Service
 public class Aftercares {
+  /**
+   * A missed follow-up stays on the round for so long; past that there is nothing left to follow.
+   */
+  private static final int MISSED_DAYS = 28;
+
   private final AftercareMapper mapper;
   private final Jobs jobs;
   private final History history;
@@ -110,11 +115,11 @@ public class Aftercares {
     }
   }
 
-  /** Steps of these plants that are not over, by plant. */
+  /** Steps of these plants that are not over, and follow-ups missed in the last weeks, by plant. */
   public Map<UUID, List<CareView>> running(Collection<UUID> plants, LocalDate day) {
     Map<UUID, List<CareView>> running = new HashMap<>();
     if (!plants.isEmpty()) {
-      for (CareView step : mapper.running(plants, day)) {
+      for (CareView step : mapper.running(plants, day, day.minusDays(MISSED_DAYS))) {
         running.computeIfAbsent(step.plantId(), id -> new ArrayList<>()).add(step);
       }
     }

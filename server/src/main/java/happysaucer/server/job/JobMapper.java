@@ -48,6 +48,10 @@ interface JobMapper {
   @Select(SUMMARY + " where j.plant_id = #{plant} order by j.planned_on desc limit #{most}")
   List<JobSummary> of(@Param("plant") UUID plant, @Param("most") int most);
 
+  /** Two people who schedule the same plant at once do so one after the other. */
+  @Select("select id from plant where id = #{plant} for update")
+  @Nullable UUID lockPlant(UUID plant);
+
   @Select("select advice from job where id = #{id}")
   @Nullable String advice(UUID id);
 

@@ -37,6 +37,9 @@ public class Jobs {
   private static final int MOST_DAYS = 400;
   private static final int SHOWN = 20;
 
+  /** Work may be entered late, but aftercare that is long over helps nobody. */
+  private static final int MOST_LATE_DAYS = 60;
+
   private final JobMapper mapper;
   private final AdviceService advice;
   private final History history;
@@ -114,6 +117,7 @@ public class Jobs {
     }
     Advice given = advice.forBench(request.plantId(), List.of(), request.potId(), units);
     check(request, given);
+    mapper.lockPlant(request.plantId());
     if (!mapper.openOf(List.of(request.plantId())).isEmpty()) {
       throw new ConflictException(
           "This plant has a job already. Move that one instead of adding another.");
@@ -242,7 +246,7 @@ public class Jobs {
   public JobView found(UUID id, FoundRequest request, Units units) {
     JobSummary job = open(id);
     Advice before = adviceOf(id);
-    Advice now = advice.forBench(job.plantId(), request.signs(), null, units);
+    Advice now = planAgain(job, request.signs(), units);
     mapper.clearFound(id);
     List<FoundRow> found =
         request.signs().stream()
@@ -275,6 +279,17 @@ public class Jobs {
       history.log("job", id, String.join(" ", changes));
     }
     return view(id, changes);
+  }
+
+  /** The pot that was picked stays as long as it will do; only then all others are asked. */
+  private Advice planAgain(JobSummary job, List<AdviceRequest.Sign> signs, Units units) {
+    if (job.potId() != null) {
+      Advice kept = advice.forBench(job.plantId(), signs, job.potId(), units);
+      if (kept.repot() == null || chosenPot(kept) != null) {
+        return kept;
+      }
+    }
+    return advice.forBench(job.plantId(), signs, null, units);
   }
 
   private static List<String> changes(Advice before, Advice now) {
@@ -312,6 +327,10 @@ public class Jobs {
     }
     if (request.doneOn().isAfter(clock.today())) {
       throw InputException.of("doneOn", "Lies in the future.", request.doneOn());
+    }
+    if (request.doneOn().isBefore(clock.today().minusDays(MOST_LATE_DAYS))) {
+      throw InputException.of(
+          "doneOn", "Lies more than " + MOST_LATE_DAYS + " days back.", request.doneOn());
     }
     Advice acted = adviceOf(id);
     boolean repotted = acted.repot() != null;

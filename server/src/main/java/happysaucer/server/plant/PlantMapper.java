@@ -1,5 +1,6 @@
 package happysaucer.server.plant;
 
+import happysaucer.core.advice.Advice;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -64,21 +65,32 @@ interface PlantMapper {
   @Select("select u.name from plant p join app_user u on u.id = p.changed_by where p.id = #{id}")
   String changedBy(UUID id);
 
+  /** Back into the pot it stood in: only date and medium change. */
   @Update(
       """
-      update plant set last_repotted = #{on}, pot_shape = #{shape}, pot_material = #{material},
-             pot_top_mm = #{top}, pot_base_mm = #{base}, pot_height_mm = #{height}, pot_foot_mm = null,
-             pot_mass_g = null, pot_holes = greatest(pot_holes, 4), mix = #{mix},
-             version = version + 1, changed_at = #{at}, changed_by = #{user}
+      update plant set last_repotted = #{on}, mix = #{mix}, version = version + 1, changed_at = #{at},
+             changed_by = #{user}
+      where id = #{id}""")
+  void refreshed(
+      @Param("id") UUID id,
+      @Param("on") LocalDate on,
+      @Param("mix") String mix,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
+
+  /** Into another pot, with that pot's own measures. */
+  @Update(
+      """
+      update plant set last_repotted = #{on}, pot_shape = #{p.pot.shape}, pot_material = #{p.material},
+             pot_top_mm = #{p.pot.topMm}, pot_base_mm = #{p.pot.baseMm},
+             pot_height_mm = #{p.pot.heightMm}, pot_foot_mm = #{p.footMm}, pot_mass_g = #{p.potMassG},
+             pot_holes = #{p.drainHoles}, mix = #{mix}, version = version + 1, changed_at = #{at},
+             changed_by = #{user}
       where id = #{id}""")
   void repotted(
       @Param("id") UUID id,
       @Param("on") LocalDate on,
-      @Param("shape") String shape,
-      @Param("material") String material,
-      @Param("top") double topMm,
-      @Param("base") double baseMm,
-      @Param("height") double heightMm,
+      @Param("p") Advice.Candidate pot,
       @Param("mix") String mix,
       @Param("at") Instant at,
       @Param("user") UUID user);

@@ -205,19 +205,15 @@ public class Plants {
     repot.candidates().stream()
         .filter(candidate -> Integer.valueOf(1).equals(candidate.rank()))
         .findFirst()
-        .ifPresent(
-            pot ->
-                mapper.repotted(
-                    done.plantId(),
-                    done.doneOn(),
-                    pot.pot().shape(),
-                    pot.material(),
-                    pot.pot().topMm(),
-                    pot.pot().baseMm(),
-                    pot.pot().heightMm(),
-                    Objects.requireNonNull(repot.mix()).code(),
-                    clock.now(),
-                    done.userId()));
+        .ifPresent(pot -> takeOver(done, pot, Objects.requireNonNull(repot.mix()).code()));
     history.log("plant", done.plantId(), "Repotted");
+  }
+
+  private void takeOver(JobDone done, Advice.Candidate pot, String mix) {
+    if (pot.id().equals("current")) {
+      mapper.refreshed(done.plantId(), done.doneOn(), mix, clock.now(), done.userId());
+    } else {
+      mapper.repotted(done.plantId(), done.doneOn(), pot, mix, clock.now(), done.userId());
+    }
   }
 }

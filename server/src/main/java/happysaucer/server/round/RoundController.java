@@ -164,9 +164,10 @@ class RoundController {
               job.id()));
     }
     for (Aftercares.CareView step : steps) {
-      boolean now = !step.fromOn().isAfter(day) && !step.toOn().isBefore(day);
-      if (now && step.doneOn() == null && step.who().equals("TECHNICIAN")) {
-        due.add(new Due(DueKind.FOLLOW_UP, step.text(), step.id()));
+      boolean begun = !step.fromOn().isAfter(day);
+      if (begun && step.doneOn() == null && step.who().equals("TECHNICIAN")) {
+        String missed = step.toOn().isBefore(day) ? "Missed follow-up: " : "";
+        due.add(new Due(DueKind.FOLLOW_UP, missed + step.text(), step.id()));
       }
     }
     boolean unscheduled =
