@@ -5,5 +5,5 @@ export default defineConfig({
   plugins: [react()],
   server: { proxy: { '/api': 'http://localhost:8080' } },
   build: { target: 'es2022', chunkSizeWarningLimit: 700, assetsInlineLimit: 0 },
-  test: { environment: 'happy-dom', setupFiles: ['./src/test-setup.ts'], css: false },
+  test: { environment: 'happy-dom', environmentOptions: { happyDOM: { url: 'http://localhost/' } }, setupFiles: ['./src/test-setup.ts'], css: false },
 });

@@ -6,11 +6,11 @@ import { MemoryRouter } from 'react-router';
 import { theme, variables } from './app/theme';
 
 /** Renders a part as the app would, without a server. */
-export function show(part: ReactElement) {
+export function show(part: ReactElement, at = '/') {
   return render(
     <MantineProvider theme={theme} cssVariablesResolver={variables} env="test">
-      <QueryClientProvider client={new QueryClient()}>
-        <MemoryRouter>{part}</MemoryRouter>
+      <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+        <MemoryRouter initialEntries={[at]}>{part}</MemoryRouter>
       </QueryClientProvider>
     </MantineProvider>,
   );

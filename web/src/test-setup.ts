@@ -1,8 +1,16 @@
+import './test-server';
 import '@testing-library/jest-dom/vitest';
+import { notifications } from '@mantine/notifications';
 import { cleanup } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  // the store of notices outlives the screen
+  notifications.clean();
+});
+
+Object.defineProperty(document, 'fonts', { value: new EventTarget() });
 
 window.matchMedia = vi.fn().mockImplementation((query: string) => ({
   matches: false,

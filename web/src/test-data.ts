@@ -1,0 +1,66 @@
+import type { Schemas } from './api/client';
+
+/** Small made-up answers of the server, for tests of whole screens. */
+export const session: Schemas['SessionView'] = {
+  user: { account: 'technician', name: 'Jorun Pell', role: 'TECHNICIAN', units: 'METRIC' },
+  team: { name: 'Tidepot Plant Care', zone: 'UTC', demo: true },
+  firstAccountNeeded: false,
+  demoPeople: [],
+  today: '2027-04-12',
+  now: '2027-04-12T08:30:00Z',
+};
+
+export const plant: Schemas['StoredPlant'] = {
+  id: 'p1', label: 'T-001', spotId: 's1', species: 'Ficus lyrata', commonName: 'Fiddle-leaf fig',
+  heightMm: 1900, spreadMm: 800, sizeWish: 'GROW', lastRepotted: null, mix: 'foliage', fed: true,
+  watererHabit: 'EVEN', potShape: 'STANDARD', potMaterial: 'PLASTIC', potTopMm: 280, potBaseMm: 213,
+  potHeightMm: 258, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, note: '', retiredOn: null,
+  version: 1, spotName: 'By the window', light: 'BRIGHT_INDIRECT', siteId: 'x', siteName: 'Terminal hall',
+  latitude: 44, outdoors: false, siteUse: 'PUBLIC', clientName: 'Ferry Line',
+};
+
+export function advice(action: string, urgency: string): Schemas['Advice'] {
+  return {
+    bookVersion: 'b', findings: [],
+    call: { action, urgency, from: null, to: null, recheck: '2027-08-01', reasons: [`Because of ${action}.`], holds: [], interim: [], also: [], alternatives: [] },
+    lookNext: [], forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null,
+    water: {
+      before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, basis: '' },
+      after: null, settled: null,
+    },
+    aftercare: { plan: 'NONE', steps: [], weeks: [] }, cautions: [], assumed: [],
+  };
+}
+
+export const plantView: Schemas['PlantView'] = {
+  plant, saucer: 'NOTHING_DUE', waterLeft: 0.5, signs: [], states: [{ code: 'IN_BUD', days: null }],
+  advice: advice('LEAVE', 'NOT_DUE'), checks: [], waterings: [], jobs: [], openJob: null, aftercare: null, changes: [],
+};
+
+export const catalogue: Schemas['Catalogue'] = {
+  bookVersion: 'b',
+  signs: [
+    { code: 'SURFACE_HARD', group: 'SURFACE', measure: 'NONE', unit: '', least: 0, most: 0, label: 'Surface too hard', how: 'Push.' },
+    { code: 'ROOTS_CIRCLING', group: 'ROOTS', measure: 'GRADE', unit: '', least: 0, most: 0, label: 'Roots circling', how: 'Slip.' },
+  ],
+  states: [
+    { code: 'IN_BUD', label: 'In bud', countsDays: false },
+    { code: 'RESTING', label: 'Resting', countsDays: false },
+  ],
+  species: [], mixes: [],
+};
+
+export const round: Schemas['Round'] = {
+  date: '2027-04-12',
+  stops: [
+    {
+      siteId: 'x', siteName: 'Terminal hall', clientName: 'Ferry Line', accessNote: 'Key at the desk.',
+      plants: [
+        {
+          plant, call: advice('POT_UP', 'SOON').call, rootFill: 0.9, waterLeft: 0.5, saucer: 'DUE_NOW',
+          lastChecked: '2027-03-15', checkedToday: false, due: [{ kind: 'CHECK', text: 'Check due', id: null }],
+        },
+      ],
+    },
+  ],
+};
