@@ -209,7 +209,7 @@ class LoopOfTheWorkTest {
     try (BrowserContext context =
         Demo.chromium().context(Demo.app().url(), Size.PHONE, ColorScheme.LIGHT)) {
       Page page = Chromium.signedIn(context, "Jorun Pell");
-      page.locator("a[aria-label='Check Corn plant T-013']").click();
+      page.locator("a[aria-label='Check Baby rubber plant T-015']").click();
       answer(page, "STEM_BURIED_OR_MULCHED", "Yes").click();
       context.clearCookies();
       button(page, "Save check").click();
