@@ -478,6 +478,11 @@ export interface components {
             dryMassG: number;
             /** Format: double */
             wetMassG: number;
+            /** Format: double */
+            addMassG: number | null;
+            /** Format: double */
+            widerFootMm: number | null;
+            schools: string[];
             failures: components["schemas"]["Coded"][];
             remarks: components["schemas"]["Coded"][];
         };
@@ -547,6 +552,8 @@ export interface components {
             litresPerDay: number;
             /** Format: double */
             litres: number;
+            /** Format: double */
+            uncertainty: number;
             basis: string;
         };
         Entry: {
@@ -568,6 +575,15 @@ export interface components {
             /** Format: date */
             holdUntil: string | null;
             why: string;
+        };
+        Filler: {
+            code: string;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            markMm: number;
         };
         Finding: {
             code: string;
@@ -654,6 +670,11 @@ export interface components {
             label: string;
             /** Format: double */
             litres: number;
+            /** Format: double */
+            reusableLitres: number;
+            /** Format: double */
+            coarseLitres: number;
+            filler: components["schemas"]["Filler"] | null;
             ingredients: components["schemas"]["Ingredient"][];
         };
         Outline: {
@@ -705,8 +726,12 @@ export interface components {
             canopyShare: number;
             /** Format: double */
             limit: number;
+            /** Format: double */
+            likelyRootLoss: number;
+            confirm: boolean;
             /** Format: int32 */
             callusDays: number;
+            notes: string[];
         };
         Section: {
             oldPot: components["schemas"]["Outline"];
@@ -715,6 +740,8 @@ export interface components {
             newPot: components["schemas"]["Outline"] | null;
             /** Format: double */
             wetZoneMm: number;
+            /** Format: double */
+            coarseLayerMm: number;
         };
         Sign: {
             code?: string | null;
@@ -920,6 +947,7 @@ export interface components {
             candidates?: components["schemas"]["Pot"][] | null;
             method?: components["schemas"]["MethodChoice"] | null;
             units?: string | null;
+            history?: components["schemas"]["History"] | null;
         };
         Ball: {
             /** Format: double */
@@ -932,6 +960,17 @@ export interface components {
             baseDepthMm?: number | null;
             /** Format: double */
             heightMm?: number | null;
+        };
+        History: {
+            waterings?: components["schemas"]["Pour"][] | null;
+            measures?: components["schemas"]["Measured"][] | null;
+        };
+        Measured: {
+            /** Format: date */
+            date?: string | null;
+            code?: string | null;
+            /** Format: double */
+            value?: number | null;
         };
         MethodChoice: {
             timing?: string | null;
@@ -1001,6 +1040,16 @@ export interface components {
             /** Format: int32 */
             drainHoles?: number | null;
             inCoverPot?: boolean | null;
+        };
+        Pour: {
+            /** Format: date */
+            date?: string | null;
+            /** Format: double */
+            days?: number | null;
+            /** Format: double */
+            litres?: number | null;
+            /** Format: double */
+            runOffLitres?: number | null;
         };
         Site: {
             /** Format: double */

@@ -71,7 +71,14 @@ public record Advice(
       List<Step> steps,
       Section section) {}
 
-  /** One pot compared; the measures of the pot come with it so that it can be drawn to scale. */
+  /**
+   * One pot compared; the measures of the pot come with it so that it can be drawn to scale.
+   *
+   * @param addMassG mass low in the pot that lifts it to the next grade of push, null at the
+   *     highest
+   * @param widerFootMm width of foot that does the same
+   * @param schools those of the three step schools that would take this pot
+   */
   public record Candidate(
       String id,
       @Nullable Integer rank,
@@ -97,9 +104,16 @@ public record Advice(
       double pushN,
       double dryMassG,
       double wetMassG,
+      @Nullable Double addMassG,
+      @Nullable Double widerFootMm,
+      List<String> schools,
       List<Coded> failures,
       List<Coded> remarks) {}
 
+  /**
+   * @param likelyRootLoss share of the roots: a circled ball has more of them outside
+   * @param confirm more than a third goes, so someone has to confirm it
+   */
   public record RootWork(
       String loosening,
       double baseSliceMm,
@@ -107,9 +121,26 @@ public record Advice(
       double rootShare,
       double canopyShare,
       double limit,
-      int callusDays) {}
+      double likelyRootLoss,
+      boolean confirm,
+      int callusDays,
+      List<String> notes) {}
 
-  public record Mix(String code, String label, double litres, List<Ingredient> ingredients) {}
+  /**
+   * @param reusableLitres of the litres, at most so many may be old medium, sieved and fed
+   * @param coarseLitres coarse material over the holes, where the method lays it
+   */
+  public record Mix(
+      String code,
+      String label,
+      double litres,
+      double reusableLitres,
+      double coarseLitres,
+      @Nullable Filler filler,
+      List<Ingredient> ingredients) {}
+
+  /** Cheaper grains under a reservoir's roots, up to a depth; water stands up to the mark. */
+  public record Filler(String code, double litres, double depthMm, double markMm) {}
 
   public record Ingredient(String code, String label, double litres) {}
 
@@ -137,7 +168,8 @@ public record Advice(
       Outline ballBefore,
       Outline ballAfter,
       @Nullable Outline newPot,
-      double wetZoneMm) {}
+      double wetZoneMm,
+      double coarseLayerMm) {}
 
   public record Water(Drying before, @Nullable Drying after, @Nullable Drying settled) {}
 
@@ -145,6 +177,7 @@ public record Advice(
    * Days since watering; null when not reached.
    *
    * @param daysToRefillFrom lower end of the range of daysToRefill
+   * @param uncertainty relative half width of the range of every count of days
    * @param basis what the figures rest on
    */
   public record Drying(
@@ -156,6 +189,7 @@ public record Advice(
       @Nullable Double daysRingWet,
       double litresPerDay,
       double litres,
+      double uncertainty,
       String basis) {}
 
   public record Aftercare(String plan, List<CareStep> steps, List<Week> weeks) {}

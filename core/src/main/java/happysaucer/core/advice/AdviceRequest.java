@@ -19,7 +19,8 @@ public record AdviceRequest(
     @Nullable Watering watering,
     @Nullable List<Pot> candidates,
     @Nullable MethodChoice method,
-    @Nullable String units) {
+    @Nullable String units,
+    @Nullable History history) {
 
   public record Site(@Nullable Double latitude, @Nullable Boolean outdoors, @Nullable String use) {}
 
@@ -97,4 +98,18 @@ public record AdviceRequest(
       @Nullable Double liftFloorG,
       @Nullable Double liftTwoG,
       @Nullable Double coarseLayerMm) {}
+
+  /**
+   * What is on record from before: measured waterings, and earlier values of signs or HEIGHT (mm).
+   */
+  public record History(@Nullable List<Pour> waterings, @Nullable List<Measured> measures) {}
+
+  /** One watering; days are those since the watering before. */
+  public record Pour(
+      @Nullable LocalDate date,
+      @Nullable Double days,
+      @Nullable Double litres,
+      @Nullable Double runOffLitres) {}
+
+  public record Measured(@Nullable LocalDate date, @Nullable String code, @Nullable Double value) {}
 }

@@ -23,6 +23,7 @@ import happysaucer.core.water.Drying;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /** Writes the stages' results into the answer: rounded figures, sentences in the reader's units. */
@@ -119,12 +120,18 @@ final class AdviceWriter {
             outgoing(plan.rootWork().rootShare()),
             outgoing(plan.rootWork().canopyShare()),
             outgoing(plan.rootWork().limit()),
-            plan.rootWork().callusDays()),
-        plan.mix().map(this::mix).orElse(null),
+            outgoing(plan.rootWork().likelyLoss()),
+            plan.rootWork().confirm(),
+            plan.rootWork().callusDays(),
+            wording.texts(plan.rootWork().notes())),
+        plan.mix().map(mix -> mix(mix, chosen)).orElse(null),
         chosen
             .map(
                 best ->
-                    new Advice.Levels(outgoing(best.rimGapMm()), outgoing(best.baseLayerMm()), 0))
+                    new Advice.Levels(
+                        outgoing(best.fit().rimGapMm()),
+                        outgoing(best.fit().baseLayerMm()),
+                        outgoing(best.fit().raiseMm())))
             .orElse(null),
         plan.ballMoisture().name(),
         new Advice.Feed(
@@ -139,11 +146,22 @@ final class AdviceWriter {
         section(plan));
   }
 
-  private Advice.Mix mix(RepotPlan.MixNeed need) {
+  private Advice.Mix mix(RepotPlan.MixNeed need, Optional<Candidate> chosen) {
     return new Advice.Mix(
         need.code(),
         need.label(),
         outgoing(need.litres()),
+        outgoing(need.reusableLitres()),
+        outgoing(chosen.map(best -> best.fit().coarseLitres()).orElse(0.0)),
+        need.filler()
+            .map(
+                filler ->
+                    new Advice.Filler(
+                        filler.code(),
+                        outgoing(filler.litres()),
+                        outgoing(filler.depthMm()),
+                        outgoing(filler.markMm())))
+            .orElse(null),
         need.ingredients().stream()
             .map(
                 portion ->
@@ -153,19 +171,21 @@ final class AdviceWriter {
   }
 
   private Advice.Section section(RepotPlan plan) {
+    double coarse = plan.chosen().map(best -> best.fit().coarseMm()).orElse(0.0);
     double wet =
         plan.chosen()
             .map(
                 best ->
-                    wetZoneMm(
-                        book.media().retention(best.mix().mix()), best.pot().fill().heightMm()))
+                    coarse
+                        + wetZoneMm(best.mix().retention(), best.pot().fill().heightMm() - coarse))
             .orElse(0.0);
     return new Advice.Section(
         outline(c.pot()),
         outline(c.ball().body()),
         outline(plan.rootWork().after()),
         plan.chosen().map(best -> outline(best.pot())).orElse(null),
-        outgoing(wet));
+        outgoing(wet),
+        outgoing(coarse));
   }
 
   private static double wetZoneMm(Retention retention, double heightMm) {
@@ -204,13 +224,13 @@ final class AdviceWriter {
         candidate.pot().drainHoles(),
         outgoing(candidate.pot().footMm()),
         outgoing(candidate.pot().massG()),
-        outgoing(candidate.stepMm()),
-        outgoing(candidate.ballShare()),
-        outgoing(candidate.clearanceMm()),
-        outgoing(candidate.rimGapMm()),
-        outgoing(candidate.baseLayerMm()),
-        outgoing(candidate.fillLitres()),
-        outgoing(candidate.freshLitres()),
+        outgoing(candidate.fit().stepMm()),
+        outgoing(candidate.fit().ballShare()),
+        outgoing(candidate.fit().clearanceMm()),
+        outgoing(candidate.fit().rimGapMm()),
+        outgoing(candidate.fit().baseLayerMm()),
+        outgoing(candidate.fit().fillLitres()),
+        outgoing(candidate.fit().freshLitres()),
         outgoing(candidate.mix().capacity()),
         outgoing(candidate.mix().airFilled()),
         candidate.settled().map(d -> figure(d.daysToTopDry())).orElse(null),
@@ -221,6 +241,9 @@ final class AdviceWriter {
         outgoing(candidate.standing().pushN()),
         outgoing(candidate.dryMassG()),
         outgoing(candidate.wetMassG()),
+        firmer(candidate, candidate.standing()::addedMassG),
+        firmer(candidate, candidate.standing()::footForMm),
+        candidate.schools().stream().map(Enum::name).toList(),
         candidate.failures().stream()
             .map(failure -> new Advice.Coded(failure.code().name(), say(failure.text())))
             .toList(),
@@ -229,12 +252,23 @@ final class AdviceWriter {
             .toList());
   }
 
-  /** The present pot has no fresh ring. */
-  Advice.Drying present(Drying drying, boolean measured) {
-    return drying(drying.withoutRing(), measured);
+  /** What it takes to stand the next grade of push, null at the highest. */
+  private static @Nullable Double firmer(Candidate candidate, DoubleUnaryOperator needed) {
+    OptionalDouble next = candidate.standing().nextGradeN();
+    return next.isPresent() ? outgoing(needed.applyAsDouble(next.getAsDouble())) : null;
   }
 
-  Advice.Drying drying(Drying drying, boolean measured) {
+  /**
+   * @param before the present pot, which has no fresh ring
+   */
+  Advice.Water water(Drying before, Optional<Candidate> chosen, int waterings) {
+    return new Advice.Water(
+        drying(before.withoutRing(), waterings),
+        chosen.flatMap(Candidate::firstCycle).map(d -> drying(d, waterings)).orElse(null),
+        chosen.flatMap(Candidate::settled).map(d -> drying(d, waterings)).orElse(null));
+  }
+
+  private Advice.Drying drying(Drying drying, int waterings) {
     return new Advice.Drying(
         figure(drying.daysToTopDry()),
         figure(drying.daysToRefill()),
@@ -244,9 +278,14 @@ final class AdviceWriter {
         figure(drying.daysRingWet()),
         outgoing(drying.litresPerDay()),
         outgoing(drying.pourLitres()),
-        measured
-            ? "From its own measured waterings."
-            : "From its leaves, its light and the season; no measured watering to go by.");
+        outgoing(drying.uncertainty()),
+        waterings == 0
+            ? "From its leaves, its light and the season; no measured watering to go by."
+            : waterings == 1
+                ? "From its own measured waterings."
+                : "From "
+                    + waterings
+                    + " measured waterings of its own, the newest counting most.");
   }
 
   private static @Nullable Double scaled(OptionalDouble value, double factor) {

@@ -5,17 +5,15 @@ import happysaucer.core.aftercare.AftercareRules;
 import happysaucer.core.book.Book;
 import happysaucer.core.call.Call;
 import happysaucer.core.call.Decide;
+import happysaucer.core.call.Windows;
 import happysaucer.core.casefile.Case;
-import happysaucer.core.caution.Caution;
 import happysaucer.core.finding.Assess;
 import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.Findings;
 import happysaucer.core.forecast.Forecast;
-import happysaucer.core.repot.Candidate;
 import happysaucer.core.repot.Cautions;
 import happysaucer.core.repot.Repot;
 import happysaucer.core.repot.RepotPlan;
-import happysaucer.core.sign.SignCode;
 import happysaucer.core.water.Drying;
 import happysaucer.core.water.WaterModel;
 import java.util.List;
@@ -50,47 +48,38 @@ public final class Advise {
     Call call = looked.call();
     WaterModel water = new WaterModel(c, book.media(), looked.forecast().fillOrUnknown());
     Drying before = water.before();
-    AftercareRules care = new AftercareRules(c, book.media(), water);
-    Optional<RepotPlan> plan = Optional.empty();
-    Aftercare aftercare = care.interim(call);
-    if (call.needsPlan()) {
-      plan =
-          Optional.of(
-              Repot.plan(c, call, looked.findings(), book.media(), book.tradeSizes(), water));
-      aftercare = care.after(call, plan.get(), before);
-    }
-    List<Caution> cautions = Cautions.of(c, call, plan);
-    Optional<Candidate> chosen = plan.flatMap(RepotPlan::chosen);
+    AftercareRules care = new AftercareRules(c, water);
+    Optional<RepotPlan> plan =
+        call.needsPlan()
+            ? Optional.of(
+                Repot.plan(c, call, looked.findings(), book.media(), book.tradeSizes(), water))
+            : Optional.empty();
+    Aftercare aftercare =
+        plan.map(repot -> care.after(call, repot, before)).orElseGet(() -> care.interim(call));
     AdviceWriter writer = new AdviceWriter(book, c);
     return new Advice(
         book.version(),
         writer.findings(looked.findings()),
         writer.call(call),
-        writer.looks(
-            new LookNext(
-                    book,
-                    assess,
-                    c,
-                    looked.expectation(),
-                    looked.forecast(),
-                    call,
-                    looked.findings())
-                .looks()),
+        writer.looks(lookNext(c, looked)),
         writer.forecast(looked.forecast()),
         plan.map(writer::repot).orElse(null),
-        new Advice.Water(
-            writer.present(before, water.measured()),
-            chosen
-                .flatMap(Candidate::firstCycle)
-                .map(drying -> writer.drying(drying, water.measured()))
-                .orElse(null),
-            chosen
-                .flatMap(Candidate::settled)
-                .map(drying -> writer.drying(drying, water.measured()))
-                .orElse(null)),
+        writer.water(before, plan.flatMap(RepotPlan::chosen), water.waterings()),
         writer.aftercare(aftercare),
-        writer.cautions(cautions),
+        writer.cautions(Cautions.of(c, call, plan)),
         completed.assumed());
+  }
+
+  private List<LookNext.Look> lookNext(Case c, Looked looked) {
+    return new LookNext(
+            book,
+            assess,
+            c,
+            looked.expectation(),
+            looked.forecast(),
+            looked.windows(),
+            looked.findings())
+        .looks();
   }
 
   /** All faults of a request, none when it can be answered. */
@@ -118,17 +107,19 @@ public final class Advise {
   /** What a list shows of one plant. */
   public record Glance(Advice.Call call, Advice.Forecast forecast) {}
 
-  private record Looked(Forecast forecast, Expectation expectation, Findings findings, Call call) {}
+  private record Looked(
+      Forecast forecast, Expectation expectation, Windows windows, Findings findings, Call call) {}
 
   private Looked look(Case c) {
     Forecast forecast = Forecast.of(c);
-    Optional<Double> uncrowded =
-        c.signs().present(SignCode.DRIES_TOO_FAST)
-            ? Optional.of(WaterModel.uncrowdedDays(c, book.media()))
-            : Optional.empty();
-    Expectation expectation =
-        new Expectation(forecast.grade(), Forecast.intervalRatio(c), uncrowded);
+    Expectation expectation = PresentPot.expectation(c, forecast, book.media());
+    Windows windows = new Windows(c);
     Findings findings = assess.findings(c, expectation);
-    return new Looked(forecast, expectation, findings, Decide.call(c, findings, forecast));
+    return new Looked(
+        forecast,
+        expectation,
+        windows,
+        findings,
+        Decide.call(c, findings, forecast, expectation, windows));
   }
 }

@@ -37,11 +37,13 @@ final class Checks {
     if (given == null) {
       return null;
     }
-    StringBuilder codes = new StringBuilder();
     for (E constant : type.getEnumConstants()) {
       if (constant.name().equals(given)) {
         return constant;
       }
+    }
+    StringBuilder codes = new StringBuilder();
+    for (E constant : type.getEnumConstants()) {
       codes.append(codes.isEmpty() ? "" : ", ").append(constant.name());
     }
     fault(field, "There is no such code. Use one of: " + codes + ".", given);

@@ -2,6 +2,7 @@ package happysaucer.core.advice;
 
 import happysaucer.core.book.Book;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.History;
 import happysaucer.core.casefile.PlantCase;
 import happysaucer.core.casefile.SiteUse;
 import happysaucer.core.casefile.SizeWish;
@@ -35,7 +36,7 @@ final class Completion {
   private static final int MOST_CANDIDATES = 200;
 
   /** Trade sizes offered reach from somewhat narrower than the ball to somewhat wider, mm. */
-  private static final double TRADE_BELOW = 60;
+  private static final double TRADE_BELOW = 120;
 
   private static final double TRADE_ABOVE = 110;
 
@@ -81,6 +82,8 @@ final class Completion {
     PlantCase plant = plant(pot);
     Observations signs = new SignCompletion(checks, book.signs()).signs(request.signs(), pot);
     Optional<Case.Watering> watering = watering();
+    History history =
+        new HistoryCompletion(checks, book.signs(), request.date()).of(request.history());
     List<Pot> candidates = candidates(pots, pot, ball);
     Method method = MethodCompletion.of(request.method(), checks);
     Units units =
@@ -101,6 +104,7 @@ final class Completion {
             ball,
             signs,
             watering,
+            history,
             candidates,
             request.candidates() != null,
             method,

@@ -1,8 +1,9 @@
 package happysaucer.core.advice;
 
 import happysaucer.core.book.Book;
-import happysaucer.core.call.Call;
 import happysaucer.core.call.Decide;
+import happysaucer.core.call.Decide.Verdict;
+import happysaucer.core.call.Windows;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.finding.Assess;
 import happysaucer.core.finding.Expectation;
@@ -11,20 +12,20 @@ import happysaucer.core.finding.Findings;
 import happysaucer.core.finding.Weight;
 import happysaucer.core.forecast.Forecast;
 import happysaucer.core.sign.Observation;
-import happysaucer.core.sign.Observations;
 import happysaucer.core.sign.Sign;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.SignGroup;
-import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.RootType;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What to look at next: the one or two signs whose answer would most likely change the call, for
- * the minutes they cost. Silent when no answer could change it.
+ * the minutes they cost. Silent when no answer could change it. Only assess and decide run again,
+ * and only for sums and verdicts.
  */
 final class LookNext {
   /** Before any sign, a trouble is there about one time in ten: decibans (rule of thumb). */
@@ -41,11 +42,15 @@ final class LookNext {
   /** Chance of each of the things the roots may show (rule of thumb). */
   private static final double CHANCE_AT_SLIP = 0.35;
 
+  /** A trouble is in doubt from here, decibans. */
+  private static final double IN_DOUBT = 2;
+
   /** Only signs that weigh this much can turn a call alone, decibans. */
   private static final double WEIGHTY = 5;
 
   private static final int MOST = 2;
   private static final double SLIP_MINUTES = 4;
+  private static final double SOME_ROT = 0.2;
 
   record Look(String sign, String how, Message why) {}
 
@@ -56,8 +61,9 @@ final class LookNext {
   private final Case c;
   private final Expectation expectation;
   private final Forecast forecast;
-  private final Call now;
+  private final Windows windows;
   private final Findings findings;
+  private final Verdict now;
 
   LookNext(
       Book book,
@@ -65,52 +71,52 @@ final class LookNext {
       Case c,
       Expectation expectation,
       Forecast forecast,
-      Call now,
+      Windows windows,
       Findings findings) {
     this.book = book;
     this.assess = assess;
     this.c = c;
     this.expectation = expectation;
     this.forecast = forecast;
-    this.now = now;
+    this.windows = windows;
     this.findings = findings;
+    this.now = Decide.verdict(c, findings, forecast, expectation, windows);
   }
 
   List<Look> looks() {
     List<Option> options = new ArrayList<>();
     for (Sign sign : book.signs().all()) {
-      if (sign.group() == SignGroup.ROOTS
-          || c.signs().checked(sign.code())
-          || !weighty(sign)
-          || known(sign.code())) {
-        continue;
-      }
-      double change = changeBy(sign.code());
-      if (change >= LEAST_CHANGE) {
-        options.add(
-            new Option(
-                new Look(
-                    sign.code().name(),
-                    sign.how(),
-                    Message.of("look." + sign.code(), "The answer could change the call.")),
-                perMinute(change, sign.minutes())));
+      if (worthAsking(sign)) {
+        Option option = option(sign);
+        if (option != null) {
+          options.add(option);
+        }
       }
     }
     if (slipHelps()) {
-      options.add(
-          new Option(
-              new Look(
-                  "SLIP_CHECK",
-                  "Slip it out of its pot and read the roots: circling, firm or rotten, does medium fall away?",
-                  Message.of("look.slip", "Only the roots can settle this.")),
-              perMinute(slipWorth(), SLIP_MINUTES)));
+      double worth = slipWorth();
+      if (worth > 0) {
+        options.add(
+            new Option(
+                new Look(
+                    "SLIP_CHECK",
+                    "Slip it out of its pot and read the roots: circling, firm or rotten, does medium fall away?",
+                    Message.of("look.slip", "Only the roots can settle this.")),
+                perMinute(worth, SLIP_MINUTES)));
+      }
     }
     return options.stream()
-        .filter(option -> option.worth() > 0)
         .sorted(Comparator.comparingDouble(Option::worth).reversed())
         .limit(MOST)
         .map(Option::look)
         .toList();
+  }
+
+  private boolean worthAsking(Sign sign) {
+    return sign.group() != SignGroup.ROOTS
+        && !c.signs().checked(sign.code())
+        && weighty(sign)
+        && !known(sign.code());
   }
 
   /** The pot's holes were counted when the pot was entered. */
@@ -128,16 +134,41 @@ final class LookNext {
     return false;
   }
 
-  /** Chance that the answer changes action or urgency. */
-  private double changeBy(SignCode code) {
-    double change = 0;
-    if (differs(Observation.present(code))) {
-      change += chance(code);
+  /** Null where the answer is too unlikely to change the call. */
+  private @Nullable Option option(Sign sign) {
+    double chance = chance(sign.code());
+    Verdict seen = verdict(Observation.present(sign.code()));
+    Verdict absent = verdict(Observation.absent(sign.code()));
+    double change = (seen.equals(now) ? 0 : chance) + (absent.equals(now) ? 0 : 1 - chance);
+    if (change < LEAST_CHANGE) {
+      return null;
     }
-    if (differs(Observation.absent(code))) {
-      change += 1 - chance(code);
+    return new Option(
+        new Look(sign.code().name(), sign.how(), why(seen, absent)),
+        perMinute(change, sign.minutes()));
+  }
+
+  private Message why(Verdict seen, Verdict absent) {
+    if (!seen.equals(now) && !absent.equals(now)) {
+      return Message.of(
+          "look.both",
+          "Seen, the call becomes: {}. Looked for and not there: {}.",
+          seen.action().phrase(),
+          absent.action().phrase());
     }
-    return change;
+    Verdict changed = seen.equals(now) ? absent : seen;
+    String sooner = changed.action() == now.action() ? ", at another time" : "";
+    return seen.equals(now)
+        ? Message.of(
+            "look.absent",
+            "If it is not there, the call becomes: {}{}.",
+            changed.action().phrase(),
+            sooner)
+        : Message.of(
+            "look.present",
+            "If it is there, the call becomes: {}{}.",
+            changed.action().phrase(),
+            sooner);
   }
 
   /** The likelier the trouble that a sign speaks for, the likelier the sign. */
@@ -159,11 +190,9 @@ final class LookNext {
     return worth / (0.5 + Math.sqrt(minutes));
   }
 
-  private boolean differs(Observation observation) {
-    Observations signs = c.signs().with(observation);
-    Case other = c.withSigns(signs);
-    Call call = Decide.call(other, assess.findings(other, expectation), forecast);
-    return call.action() != now.action() || call.urgency() != now.urgency();
+  private Verdict verdict(Observation observation) {
+    Case other = c.withSigns(c.signs().with(observation));
+    return Decide.verdict(other, assess.sums(other, expectation), forecast, expectation, windows);
   }
 
   /**
@@ -176,23 +205,34 @@ final class LookNext {
             .anyMatch(sign -> sign.group() == SignGroup.ROOTS && c.signs().checked(sign.code()));
     boolean cannot =
         c.signs().present(SignCode.POT_MOUTH_NARROWER_THAN_BALL)
-            || c.pot().mouthMm() < c.ball().body().topMm();
+            || c.pot().mouthMm() < c.ball().body().topMm() - 0.5;
     boolean brittleInBud =
-        c.plant().traits().rootType() == RootType.BRITTLE && c.plant().is(StateCode.IN_BUD);
-    boolean doubt =
-        findings.get(FindingCode.CROWDED).decibans() > 2
-            || findings.get(FindingCode.ROT).decibans() > 2
-            || findings.get(FindingCode.ROOT_PESTS).decibans() > 2;
-    return !slipped && !cannot && !brittleInBud && doubt;
+        c.plant().traits().rootType() == RootType.BRITTLE
+            && c.plant().is(happysaucer.core.sign.StateCode.IN_BUD);
+    return !slipped && !cannot && !brittleInBud && rootsInDoubt();
+  }
+
+  private boolean rootsInDoubt() {
+    return inDoubt(FindingCode.CROWDED)
+        || inDoubt(FindingCode.ROT)
+        || inDoubt(FindingCode.ROOT_PESTS);
+  }
+
+  private boolean inDoubt(FindingCode finding) {
+    return findings.get(finding).decibans() > IN_DOUBT;
   }
 
   /** What the roots could show that would change the call. */
   private double slipWorth() {
-    double worth = 0;
-    worth += differs(Observation.present(SignCode.MEDIUM_FALLS_AWAY)) ? 1 : 0;
-    worth += differs(Observation.present(SignCode.ROOTS_CIRCLING)) ? 1 : 0;
-    worth += differs(Observation.present(SignCode.ROOTS_ROTTEN, 0.2)) ? 1 : 0;
-    worth += differs(Observation.present(SignCode.ROOTS_HEALTHY)) ? 1 : 0;
-    return worth * CHANCE_AT_SLIP;
+    int changes = 0;
+    for (Observation shown :
+        List.of(
+            Observation.present(SignCode.MEDIUM_FALLS_AWAY),
+            Observation.present(SignCode.ROOTS_CIRCLING),
+            Observation.present(SignCode.ROOTS_ROTTEN, SOME_ROT),
+            Observation.present(SignCode.ROOTS_HEALTHY))) {
+      changes += verdict(shown).equals(now) ? 0 : 1;
+    }
+    return changes * CHANCE_AT_SLIP;
   }
 }

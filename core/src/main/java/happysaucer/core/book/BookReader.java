@@ -86,7 +86,7 @@ public final class BookReader {
         row.needed("whyAbsent");
       }
       weights.add(
-          new Weight(
+          Weight.of(
               row.code("finding", FindingCode.class),
               heft == null ? row.code("sign", SignCode.class) : SignCode.HEFT,
               heft,
@@ -136,6 +136,7 @@ public final class BookReader {
               List.copyOf(parts),
               row.whole("lifeMonths"),
               row.yes("charged"),
+              row.yes("reservoir"),
               row.needed("reason")));
     }
     return new MediumTable(List.copyOf(ingredients.values()), mixes);

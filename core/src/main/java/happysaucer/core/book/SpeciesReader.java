@@ -9,11 +9,13 @@ import happysaucer.core.species.Feeder;
 import happysaucer.core.species.Group;
 import happysaucer.core.species.Light;
 import happysaucer.core.species.Refill;
+import happysaucer.core.species.Rest;
 import happysaucer.core.species.RootType;
 import happysaucer.core.species.Sap;
 import happysaucer.core.species.ShapePreference;
 import happysaucer.core.species.Species;
 import happysaucer.core.species.SpeciesTable;
+import happysaucer.core.species.StepPreference;
 import happysaucer.core.species.Traits;
 import happysaucer.core.species.Vigour;
 import happysaucer.core.species.WindowKind;
@@ -109,11 +111,18 @@ final class SpeciesReader {
         row.yes("neckRot"),
         row.code("sap", Sap.class),
         row.yes("spines"),
-        row.list("poisonous", " "),
+        row.list("poisonous", " ").stream().filter(who -> !who.equals("none")).toList(),
         row.yes("foodCrop"),
         row.number("leafDensity"),
         row.number("matureHeightMm"),
         row.yes("canopyPrunable"),
-        row.whole("callusDays"));
+        row.whole("callusDays"),
+        row.code("rest", Rest.class),
+        row.code("step", StepPreference.class),
+        row.yes("graft"),
+        row.yes("sunGrown"),
+        row.yes("showsBase"),
+        row.yes("divides"),
+        row.yes("strikes"));
   }
 }

@@ -2,22 +2,33 @@ package happysaucer.core.call;
 
 /** What to do. */
 public enum Action {
-  LEAVE,
-  WATCH,
-  FIX_CARE_FIRST,
-  POT_UP,
-  REFRESH,
-  ROOT_PRUNE_SAME_POT,
-  HEAVIER_POT,
-  POT_DOWN,
-  DRAINAGE_RESCUE,
-  ROT_RESCUE,
-  PEST_CLEAN,
-  TOP_DRESS,
-  RAISE_OR_SHALLOW,
-  REPLACE_POT,
-  DIVIDE,
-  BREAK_OUT,
-  PROPAGATE,
-  RETIRE
+  LEAVE("leave it"),
+  WATCH("watch it"),
+  FIX_CARE_FIRST("fix the care first"),
+  POT_UP("pot it up"),
+  REFRESH("refresh the medium"),
+  ROOT_PRUNE_SAME_POT("root-prune it into the same pot"),
+  HEAVIER_POT("give it a heavier pot"),
+  POT_DOWN("pot it down"),
+  DRAINAGE_RESCUE("rescue it from the closed pot"),
+  ROT_RESCUE("cut out the rot"),
+  PEST_CLEAN("wash the pests off its roots"),
+  TOP_DRESS("top-dress it"),
+  RAISE_OR_SHALLOW("raise its base"),
+  REPLACE_POT("replace the pot"),
+  DIVIDE("divide it"),
+  BREAK_OUT("break it out of its pot"),
+  PROPAGATE("take cuttings"),
+  RETIRE("retire it");
+
+  private final String phrase;
+
+  Action(String phrase) {
+    this.phrase = phrase;
+  }
+
+  /** As part of a sentence: "the call becomes: pot it up". */
+  public String phrase() {
+    return phrase;
+  }
 }

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param reasons in the order in which they counted
  * @param overridden whether an emergency overrides the holds
  * @param smallestStep out of season: go up as little as will fit
+ * @param growthStarts when its window opens, where it is not open on the first day of work
  */
 public record Call(
     Action action,
@@ -26,7 +27,8 @@ public record Call(
     List<Message> interim,
     List<Also> also,
     List<Alternative> alternatives,
-    boolean smallestStep) {
+    boolean smallestStep,
+    Optional<LocalDate> growthStarts) {
   public record Also(AlsoCode code, Message text) {}
 
   public record Alternative(Action action, Message when) {}
@@ -37,10 +39,5 @@ public record Call(
       case LEAVE, WATCH, FIX_CARE_FIRST, RETIRE, PROPAGATE -> false;
       default -> true;
     };
-  }
-
-  /** Whether the plant goes back into the pot it stands in. */
-  public boolean samePot() {
-    return action == Action.REFRESH || action == Action.ROOT_PRUNE_SAME_POT;
   }
 }

@@ -1,15 +1,10 @@
 package happysaucer.core.call;
 
-import happysaucer.core.call.Call.Alternative;
-import happysaucer.core.call.CallRules.Facts;
 import happysaucer.core.call.Decision.Haste;
 import happysaucer.core.casefile.Case;
-import happysaucer.core.finding.FindingCode;
+import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.Findings;
 import happysaucer.core.forecast.Forecast;
-import happysaucer.core.method.Method;
-import happysaucer.core.season.Season;
-import happysaucer.core.sign.SignCode;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Window;
 import java.time.LocalDate;
@@ -17,197 +12,156 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** From findings to a call: the first rule that speaks, then holds, season and dates. */
+/** From findings to a call: the first rule that speaks, then constraints, holds, season, dates. */
 public final class Decide {
-  private static final int NOW_DAYS = 7;
-  private static final int SOON_DAYS = 28;
-
-  /** Days of work a team that works in any season is given (rule of thumb). */
-  private static final int ANY_SEASON_DAYS = 56;
-
   /** A hold without a date is looked at again after so many days (rule of thumb). */
   private static final int UNDATED_HOLD_DAYS = 28;
 
+  static final List<Rule> RULES = rules();
+
   private Decide() {}
 
-  public static Call call(Case c, Findings findings, Forecast forecast) {
-    Facts facts = new Facts(c, findings, forecast);
-    Decision decision =
-        CallRules.ALL.stream().flatMap(rule -> rule.on(facts).stream()).findFirst().orElseThrow();
-    Window window = window(c);
-    List<Hold> holds = holds(c, findings, window, decision);
-    boolean emergency =
-        decision.haste() == Haste.AT_ONCE || decision.haste() == Haste.EMERGENCY_SOON;
-    return timed(c, decision, window, holds, emergency, alternatives(facts, decision));
+  private static List<Rule> rules() {
+    List<Rule> rules = new ArrayList<>();
+    rules.addAll(EmergencyRules.ALL);
+    rules.addAll(CareRules.ALL);
+    rules.addAll(PotRules.ALL);
+    rules.addAll(QuietRules.ALL);
+    return List.copyOf(rules);
   }
 
-  /** The window of work by species and method: the present one, or the next. */
-  static Window window(Case c) {
-    if (c.method().season() == Method.SeasonChoice.ANY_WITH_CARE) {
-      return Window.ofDays(c.date(), ANY_SEASON_DAYS);
-    }
-    return Season.currentOrNext(c.plant().traits().window(), c.site().latitude(), c.date());
+  /** What matters of a call when it is asked whether another answer would change it. */
+  public record Verdict(Action action, Urgency urgency) {}
+
+  /** Only action and urgency, without sentences. */
+  public static Verdict verdict(
+      Case c, Findings findings, Forecast forecast, Expectation expectation, Windows windows) {
+    Decision decision = decide(new Facts(c, findings, forecast, expectation));
+    Timing timing =
+        Timing.of(c, decision.haste(), HoldRules.of(c, findings, windows.current()), windows);
+    return new Verdict(decision.action(), timing.urgency());
   }
 
-  private static List<Hold> holds(Case c, Findings findings, Window window, Decision decision) {
+  public static Call call(
+      Case c, Findings findings, Forecast forecast, Expectation expectation, Windows windows) {
+    Facts facts = new Facts(c, findings, forecast, expectation);
+    Decision first = firstToSpeak(facts);
+    Decision decision = constrained(facts, first);
+    List<Hold> holds = HoldRules.of(c, findings, windows.current());
     if (decision.haste() == Haste.NOT_DUE) {
-      return List.of();
+      holds = holds.stream().filter(hold -> hold.code() != HoldCode.OUT_OF_SEASON).toList();
     }
-    List<Hold> holds = new ArrayList<>();
-    for (HoldRules.Rule rule : HoldRules.ALL) {
-      rule.on(c, findings, window).ifPresent(holds::add);
-    }
-    return holds;
+    Timing timing = Timing.of(c, decision.haste(), holds, windows);
+    return new Call(
+        decision.action(),
+        timing.urgency(),
+        timing.window(),
+        recheck(c, decision, holds, timing),
+        reasons(decision, holds, timing, windows),
+        holds,
+        decision.haste().emergency(),
+        interim(c, decision, holds),
+        AlsoRules.of(facts),
+        Alternatives.of(facts, first, decision),
+        !timing.inSeason() && (timing.urgency() == Urgency.SOON || timing.urgency() == Urgency.NOW),
+        timing.inSeason() || timing.urgency() == Urgency.NEXT_WINDOW
+            ? Optional.empty()
+            : Optional.of(windows.current().from()));
   }
 
-  private static Call timed(
-      Case c,
-      Decision decision,
-      Window season,
-      List<Hold> holds,
-      boolean emergency,
-      List<Alternative> alternatives) {
-    LocalDate date = c.date();
+  private static Decision decide(Facts facts) {
+    return constrained(facts, firstToSpeak(facts));
+  }
+
+  private static Decision firstToSpeak(Facts facts) {
+    for (Rule rule : RULES) {
+      Optional<Decision> decision = rule.on(facts);
+      if (decision.isPresent()) {
+        return decision.get();
+      }
+    }
+    throw new IllegalStateException("the last rule always speaks");
+  }
+
+  private static Decision constrained(Facts facts, Decision decision) {
+    Decision result = decision;
+    for (Constraints.Rule rule : Constraints.ALL) {
+      result = rule.on(facts, result).orElse(result);
+    }
+    return result;
+  }
+
+  /** Set for everything that is not due, and for every hold, overridden or not. */
+  private static Optional<LocalDate> recheck(
+      Case c, Decision decision, List<Hold> holds, Timing timing) {
+    boolean firm = holds.stream().anyMatch(Hold::firm);
+    Optional<LocalDate> lifted =
+        !firm
+            ? Optional.empty()
+            : Optional.of(timing.undated() ? c.date().plusDays(UNDATED_HOLD_DAYS) : timing.free());
+    if (decision.haste() == Haste.NOT_DUE) {
+      LocalDate own = c.date().plusDays(decision.recheckDays());
+      return Optional.of(lifted.filter(day -> day.isBefore(own)).orElse(own));
+    }
+    if (decision.haste().emergency()) {
+      return holds.isEmpty() ? Optional.empty() : timing.window().map(Window::to);
+    }
+    if (holds.isEmpty() || firm) {
+      return lifted;
+    }
+    return Optional.of(
+        timing.urgency() == Urgency.NEXT_WINDOW
+            ? timing.window().orElseThrow().from()
+            : c.date().plusDays(UNDATED_HOLD_DAYS));
+  }
+
+  private static List<Message> reasons(
+      Decision decision, List<Hold> holds, Timing timing, Windows windows) {
     List<Message> reasons = new ArrayList<>(decision.reasons());
-    List<Message> interim = new ArrayList<>(decision.interim());
-    Urgency urgency;
-    Optional<Window> window;
-    Optional<LocalDate> recheck = Optional.empty();
-    boolean inSeason = season.contains(date);
-    boolean smallestStep = !inSeason && !decision.haste().equals(Haste.NOT_DUE);
-    if (decision.haste() == Haste.NOT_DUE) {
-      urgency = Urgency.NOT_DUE;
-      window = Optional.empty();
-      recheck = Optional.of(date.plusDays(decision.recheckDays()));
-      smallestStep = false;
-    } else if (emergency) {
-      urgency = decision.haste() == Haste.AT_ONCE ? Urgency.NOW : Urgency.SOON;
-      window = Optional.of(Window.ofDays(date, urgency == Urgency.NOW ? NOW_DAYS : SOON_DAYS));
+    if (decision.haste().emergency()) {
       if (!holds.isEmpty()) {
         reasons.add(
             Message.of(
                 "call.overrides", "This does not wait for the season, for buds or for rest."));
       }
-    } else {
-      List<Hold> firm = holds.stream().filter(Hold::firm).toList();
-      LocalDate free = date;
-      for (Hold hold : firm) {
-        LocalDate lifted = hold.until().map(until -> until.plusDays(1)).orElse(date);
-        free = lifted.isAfter(free) ? lifted : free;
-      }
-      boolean undated = firm.stream().anyMatch(hold -> hold.until().isEmpty());
-      boolean soon = decision.haste() == Haste.AS_SOON_AS_HELD && firm.isEmpty();
-      if (soon) {
-        urgency = Urgency.SOON;
-        window = Optional.of(Window.ofDays(date, SOON_DAYS));
-        if (!inSeason) {
-          reasons.add(
-              Message.of(
-                  "call.severeOutOfSeason",
-                  "It is out of season, but it cannot wait for {}: go up by the smallest step.",
-                  season.from()));
-        }
-      } else {
-        Window open = season;
-        if (free.isAfter(open.to())) {
-          open = Season.following(c.plant().traits().window(), c.site().latitude(), season);
-        }
-        urgency = open.contains(date) ? Urgency.THIS_WINDOW : Urgency.NEXT_WINDOW;
-        LocalDate from = open.from().isAfter(free) ? open.from() : free;
-        from = from.isBefore(date) ? date : from;
-        window = Optional.of(Window.between(from, open.to()));
-        smallestStep = false;
-        if (urgency == Urgency.NEXT_WINDOW) {
-          reasons.add(
-              Message.of(
-                  "call.nextWindow",
-                  "Days are short and roots grow slowly now; its window opens on {}.",
-                  open.from()));
-        }
-      }
-      if (undated) {
-        recheck = Optional.of(date.plusDays(UNDATED_HOLD_DAYS));
-      } else if (!firm.isEmpty()) {
-        recheck = Optional.of(free);
-      }
-      if (!firm.isEmpty() && decision.haste() == Haste.AS_SOON_AS_HELD) {
-        interim.add(
-            Message.of(
-                "interim.wiltsTwice",
-                "If it wilts more than twice a week in spite of soaking, slip it into the next pot with the ball untouched."));
+      return reasons;
+    }
+    for (Hold hold : holds) {
+      if (hold.firm()) {
+        reasons.add(hold.because());
       }
     }
-    return new Call(
-        decision.action(),
-        urgency,
-        window,
-        recheck,
-        reasons,
-        holds,
-        emergency,
-        interim,
-        AlsoRules.of(c),
-        alternatives,
-        smallestStep);
+    if (timing.urgency() == Urgency.SOON && !timing.inSeason()) {
+      reasons.add(
+          Message.of(
+              "call.severeOutOfSeason",
+              "It is out of season, but it cannot wait for {}: the smallest change that will do.",
+              windows.current().from()));
+    } else if (timing.urgency() == Urgency.NEXT_WINDOW) {
+      reasons.add(
+          Message.of(
+              "call.nextWindow",
+              "Its roots grow too slowly now to fill fresh medium; its window opens on {}.",
+              timing.window().orElseThrow().from()));
+    }
+    return reasons;
   }
 
-  /** The next actions the rules would have come to, and what would make them the call. */
-  private static List<Alternative> alternatives(Facts f, Decision decision) {
-    List<Alternative> alternatives = new ArrayList<>();
-    switch (decision.action()) {
-      case POT_UP -> {
-        if (f.plant().traits().rootLimit() > 0) {
-          alternatives.add(
-              new Alternative(
-                  Action.ROOT_PRUNE_SAME_POT,
-                  Message.of("alt.keep", "If it is to stay this size.")));
-        }
-      }
-      case ROOT_PRUNE_SAME_POT ->
-          alternatives.add(
-              new Alternative(
-                  Action.POT_UP, Message.of("alt.grow", "If it may grow and the spot has room.")));
-      case REFRESH ->
-          alternatives.add(
-              new Alternative(
-                  Action.POT_UP,
-                  Message.of("alt.slipCrowded", "If the slip check shows circling roots.")));
-      case WATCH, LEAVE -> {
-        if (!f.c().signs().checked(SignCode.ROOTS_CIRCLING)) {
-          alternatives.add(
-              new Alternative(
-                  f.plant().keepsSize() ? Action.REFRESH : Action.POT_UP,
-                  Message.of("alt.slip", "If a slip check shows clearly circling roots.")));
-        }
-      }
-      case FIX_CARE_FIRST -> {
-        if (f.findings().stands(FindingCode.ROT) || f.findings().stands(FindingCode.OVERWATERED)) {
-          alternatives.add(
-              new Alternative(
-                  Action.ROT_RESCUE,
-                  Message.of("alt.rotten", "If more than a tenth of the roots is rotten.")));
-        }
-        if (f.findings().stands(FindingCode.CROWDED)) {
-          alternatives.add(
-              new Alternative(
-                  Action.POT_UP,
-                  Message.of("alt.afterCare", "If it is still tight once the care is right.")));
-        }
-      }
-      case ROT_RESCUE ->
-          alternatives.add(
-              new Alternative(
-                  Action.PROPAGATE,
-                  Message.of(
-                      "alt.propagate",
-                      "If hardly any firm root is left when the ball is cleaned.")));
-      case DRAINAGE_RESCUE ->
-          alternatives.add(
-              new Alternative(
-                  Action.ROT_RESCUE,
-                  Message.of("alt.rotBeneath", "If the roots turn out to be mushy.")));
-      default -> {}
+  private static List<Message> interim(Case c, Decision decision, List<Hold> holds) {
+    List<Message> interim = new ArrayList<>(decision.interim());
+    boolean firm = holds.stream().anyMatch(Hold::firm);
+    if (firm && decision.haste() == Haste.AS_SOON_AS_HELD && decision.action() == Action.POT_UP) {
+      interim.add(
+          Message.of(
+              "interim.wiltsTwice",
+              "If it wilts more than twice a week in spite of soaking, slip it into the next pot with the ball untouched."));
     }
-    return alternatives;
+    if (c.resting() && c.plant().traits().dryLover()) {
+      interim.add(
+          Message.of(
+              "interim.dryRest",
+              "Keep it dry and as bright as you can until it grows; a little shrivelling is normal."));
+    }
+    return interim;
   }
 }

@@ -1,7 +1,9 @@
 package happysaucer.core.call;
 
 import happysaucer.core.unit.Message;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What one call rule decided.
@@ -18,11 +20,33 @@ record Decision(
     /** As soon as holds allow, in or out of season. */
     AS_SOON_AS_HELD,
     IN_WINDOW,
-    NOT_DUE
+    NOT_DUE;
+
+    boolean emergency() {
+      return this == AT_ONCE || this == EMERGENCY_SOON;
+    }
   }
 
   static Decision of(
       Action action, Haste haste, int recheckDays, Message reason, List<Message> interim) {
     return new Decision(action, haste, recheckDays, List.of(reason), interim);
+  }
+
+  /** Work to do. */
+  static Optional<Decision> say(Action action, Haste haste, Message reason, Message... interim) {
+    return Optional.of(of(action, haste, 0, reason, List.of(interim)));
+  }
+
+  /** Care to change, and another look. */
+  static Optional<Decision> fix(int recheckDays, Message reason, Message interim) {
+    return Optional.of(
+        of(Action.FIX_CARE_FIRST, Haste.NOT_DUE, recheckDays, reason, List.of(interim)));
+  }
+
+  /** The same need met by another action, with one more reason. */
+  Decision insteadBy(Action other, Message reason) {
+    List<Message> more = new ArrayList<>(reasons);
+    more.add(reason);
+    return new Decision(other, haste, recheckDays, more, interim);
   }
 }

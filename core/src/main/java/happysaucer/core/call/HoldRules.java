@@ -11,6 +11,7 @@ import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.RootType;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Window;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +19,9 @@ import java.util.Optional;
 final class HoldRules {
   /** Days a newly arrived plant settles (rule of thumb). */
   static final int SETTLING_DAYS = 21;
+
+  private static final List<SignCode> PESTS =
+      List.of(SignCode.SCALE, SignCode.MEALYBUG, SignCode.SPIDER_MITES, SignCode.THRIPS);
 
   interface Rule {
     Optional<Hold> on(Case c, Findings findings, Window window);
@@ -37,6 +41,14 @@ final class HoldRules {
 
   private HoldRules() {}
 
+  static List<Hold> of(Case c, Findings findings, Window window) {
+    List<Hold> holds = new ArrayList<>(2);
+    for (Rule rule : ALL) {
+      rule.on(c, findings, window).ifPresent(holds::add);
+    }
+    return holds;
+  }
+
   /**
    * Firm for those that drop their buds; otherwise advice, and none where the method goes early.
    */
@@ -49,38 +61,34 @@ final class HoldRules {
     if (!plant.traits().budDrop() && early) {
       return Optional.empty();
     }
-    return Optional.of(
-        new Hold(
-            HoldCode.IN_BUD,
-            plant.traits().budDrop(),
-            plant.traits().budDrop()
-                ? Message.of(
-                    "hold.bud",
-                    "When flowering is over: this species drops its buds when disturbed.")
-                : Message.of("hold.budAdvice", "Better after flowering."),
-            Optional.empty()));
+    return hold(
+        HoldCode.IN_BUD,
+        plant.traits().budDrop(),
+        Message.of("because.bud", "It is in bud and would drop its buds if it were disturbed."),
+        plant.traits().budDrop()
+            ? Message.of(
+                "hold.bud", "When flowering is over: this species drops its buds when disturbed.")
+            : Message.of("hold.budAdvice", "Better after flowering."));
   }
 
   static Optional<Hold> inFlower(Case c, Findings findings, Window window) {
     if (!c.plant().is(StateCode.IN_FLOWER)) {
       return Optional.empty();
     }
-    return Optional.of(
-        new Hold(
-            HoldCode.IN_FLOWER,
-            c.plant().traits().budDrop(),
-            Message.of("hold.flower", "When the flowers are over."),
-            Optional.empty()));
+    return hold(
+        HoldCode.IN_FLOWER,
+        c.plant().traits().budDrop(),
+        Message.of("because.flower", "It is in flower and would lose its bloom."),
+        Message.of("hold.flower", "When the flowers are over."));
   }
 
   static Optional<Hold> resting(Case c, Findings findings, Window window) {
     return c.plant().is(StateCode.RESTING)
-        ? Optional.of(
-            new Hold(
-                HoldCode.RESTING,
-                true,
-                Message.of("hold.rest", "When new growth shows."),
-                Optional.empty()))
+        ? hold(
+            HoldCode.RESTING,
+            true,
+            Message.of("because.rest", "It is at rest: its roots do not mend now."),
+            Message.of("hold.rest", "When new growth shows."))
         : Optional.empty();
   }
 
@@ -90,8 +98,8 @@ final class HoldRules {
         StateCode.RECENTLY_PRUNED,
         c.plant().traits().sealDays(),
         HoldCode.RECENTLY_PRUNED,
-        "hold.pruned",
-        "When the cuts on top have sealed.");
+        Message.of("because.pruned", "Its top was cut and the cuts are still open."),
+        Message.of("hold.pruned", "When the cuts on top have sealed."));
   }
 
   /** Not where it came crowded, and not where the method repots new plants at once. */
@@ -105,44 +113,44 @@ final class HoldRules {
         StateCode.ARRIVED,
         SETTLING_DAYS,
         HoldCode.ARRIVED,
-        "hold.arrived",
-        "When it has settled in its new light.");
+        Message.of(
+            "because.arrived", "It has only just arrived: the journey was strain enough for now."),
+        Message.of("hold.arrived", "When it has settled in its new light."));
   }
 
   static Optional<Hold> pestsAboveGround(Case c, Findings findings, Window window) {
-    boolean pests =
-        List.of(SignCode.SCALE, SignCode.MEALYBUG, SignCode.SPIDER_MITES, SignCode.THRIPS).stream()
-            .anyMatch(c.signs()::present);
-    return pests
-        ? Optional.of(
-            new Hold(
-                HoldCode.PESTS,
-                true,
-                Message.of("hold.pests", "When two checks in a row find no living pests."),
-                Optional.empty()))
-        : Optional.empty();
+    for (SignCode pest : PESTS) {
+      if (c.signs().present(pest)) {
+        return hold(
+            HoldCode.PESTS,
+            true,
+            Message.of("because.pests", "It has pests, and a repot would weaken and spread them."),
+            Message.of("hold.pests", "When two checks in a row find no living pests."));
+      }
+    }
+    return Optional.empty();
   }
 
   static Optional<Hold> heatOrDryAir(Case c, Findings findings, Window window) {
     return c.plant().is(StateCode.HEAT_OR_HUMIDITY_EXTREME)
-        ? Optional.of(
-            new Hold(
-                HoldCode.HEAT_OR_HUMIDITY_EXTREME,
-                true,
-                Message.of("hold.heat", "When the heat or the very dry air is over."),
-                Optional.empty()))
+        ? hold(
+            HoldCode.HEAT_OR_HUMIDITY_EXTREME,
+            true,
+            Message.of("because.heat", "In this heat or dry air it cannot spare a root."),
+            Message.of("hold.heat", "When the heat or the very dry air is over."))
         : Optional.empty();
   }
 
+  /** Fresh tips are stubs still, and a good moment; longer brittle roots snap. */
   static Optional<Hold> brittleNewRoots(Case c, Findings findings, Window window) {
-    RootType roots = c.plant().traits().rootType();
-    return c.plant().is(StateCode.NEW_ROOTS_STARTING) && roots == RootType.BRITTLE
-        ? Optional.of(
-            new Hold(
-                HoldCode.NEW_ROOTS_STARTING,
-                true,
-                Message.of("hold.newRoots", "When the new roots have hardened; they snap now."),
-                Optional.empty()))
+    return c.plant().is(StateCode.NEW_ROOTS_STARTING)
+            && c.plant().traits().rootType() == RootType.BRITTLE
+            && !c.signs().present(SignCode.FRESH_ROOT_TIPS)
+        ? hold(
+            HoldCode.NEW_ROOTS_STARTING,
+            true,
+            Message.of("because.newRoots", "Its new roots are long and brittle and would snap."),
+            Message.of("hold.newRoots", "When the new roots have hardened; they snap now."))
         : Optional.empty();
   }
 
@@ -152,21 +160,24 @@ final class HoldRules {
             new Hold(
                 HoldCode.OUT_OF_SEASON,
                 false,
+                Message.of("because.season", "Roots grow slowly at this time of its year."),
                 Message.of("hold.season", "When its window opens with the longer days."),
                 Optional.of(window.from().minusDays(1))))
         : Optional.empty();
   }
 
+  private static Optional<Hold> hold(
+      HoldCode code, boolean firm, Message because, Message liftedBy) {
+    return Optional.of(new Hold(code, firm, because, liftedBy, Optional.empty()));
+  }
+
   private static Optional<Hold> withinDays(
-      Case c, StateCode state, int days, HoldCode code, String key, String liftedBy) {
+      Case c, StateCode state, int days, HoldCode code, Message because, Message liftedBy) {
     Integer since = c.plant().states().get(state);
     return since != null && since < days
         ? Optional.of(
             new Hold(
-                code,
-                true,
-                Message.of(key, liftedBy),
-                Optional.of(c.date().plusDays(days - since - 1L))))
+                code, true, because, liftedBy, Optional.of(c.date().plusDays(days - since - 1L))))
         : Optional.empty();
   }
 }

@@ -3,8 +3,12 @@ package happysaucer.core.casefile;
 import happysaucer.core.method.Method;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.root.Ball;
+import happysaucer.core.season.DayLength;
 import happysaucer.core.sign.Observations;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Light;
+import happysaucer.core.species.Rest;
 import happysaucer.core.unit.Units;
 import java.time.LocalDate;
 import java.util.List;
@@ -25,6 +29,7 @@ public record Case(
     Ball ball,
     Observations signs,
     Optional<Watering> watering,
+    History history,
     List<Pot> candidates,
     boolean fromStock,
     Method method,
@@ -49,8 +54,44 @@ public record Case(
       double runOffLitres,
       Optional<Double> afterLastRepotDays) {}
 
+  /** Hours of daylight under which a plant that rests in winter does so. */
+  private static final double DARK_MONTHS = 11;
+
+  /** Within this latitude no months are dark. */
+  private static final double EQUATORIAL = 15;
+
+  /** At rest: somebody saw it, or it is the nature of its kind in these dark months. */
+  public boolean resting() {
+    if (plant.is(StateCode.RESTING)) {
+      return true;
+    }
+    Rest rest = plant.traits().rest();
+    return (rest == Rest.DRY || rest == Rest.LEAFLESS)
+        && Math.abs(site.latitude()) > EQUATORIAL
+        && DayLength.hours(site.latitude(), date) < DARK_MONTHS;
+  }
+
+  /** Somebody saw it tip, or thinks it will. */
+  public boolean signsOfTipping() {
+    return signs.present(SignCode.TOPPLES)
+        || signs.present(SignCode.TOP_HEAVY)
+        || signs.present(SignCode.LEANS);
+  }
+
   public Case withSigns(Observations other) {
     return new Case(
-        date, site, light, plant, pot, ball, other, watering, candidates, fromStock, method, units);
+        date,
+        site,
+        light,
+        plant,
+        pot,
+        ball,
+        other,
+        watering,
+        history,
+        candidates,
+        fromStock,
+        method,
+        units);
   }
 }

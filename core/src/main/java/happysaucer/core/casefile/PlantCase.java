@@ -2,6 +2,7 @@ package happysaucer.core.casefile;
 
 import happysaucer.core.medium.Mix;
 import happysaucer.core.sign.StateCode;
+import happysaucer.core.species.Refill;
 import happysaucer.core.species.Species;
 import happysaucer.core.species.Traits;
 import java.time.LocalDate;
@@ -42,6 +43,16 @@ public record PlantCase(
   /** Months since the last repot, if it is known. */
   public Optional<Double> monthsInPot(LocalDate date) {
     return lastRepotted.map(last -> ChronoUnit.DAYS.between(last, date) / 30.44);
+  }
+
+  /** It stands in mineral grains over a water table. */
+  public boolean inReservoir() {
+    return mix.reservoir();
+  }
+
+  /** When it wants water: by its kind, or by the reservoir it stands on. */
+  public Refill refill() {
+    return inReservoir() ? Refill.RESERVOIR : traits().refill();
   }
 
   /** It may not, or need not, grow larger. */

@@ -1,21 +1,23 @@
 package happysaucer.core.finding;
 
 import happysaucer.core.sign.Grade;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 
 /** All findings of one case, those without evidence included as empty ones. */
 public final class Findings {
-  private final Map<FindingCode, Finding> byCode = new EnumMap<>(FindingCode.class);
+  private final Finding[] byCode;
 
-  public Findings(List<Finding> findings) {
-    findings.forEach(finding -> byCode.put(finding.code(), finding));
+  /**
+   * @param byCode one for each code, in the order of the codes
+   */
+  Findings(Finding[] byCode) {
+    this.byCode = byCode;
   }
 
   public Finding get(FindingCode code) {
-    return byCode.get(code);
+    return byCode[code.ordinal()];
   }
 
   public boolean stands(FindingCode code) {
@@ -24,7 +26,8 @@ public final class Findings {
 
   /** It stands at this grade or more. */
   public boolean stands(FindingCode code, Grade least) {
-    return stands(code) && get(code).grade().map(grade -> grade.atLeast(least)).orElse(false);
+    Finding finding = get(code);
+    return finding.stands() && finding.grade().isPresent() && finding.grade().get().atLeast(least);
   }
 
   public boolean stronger(FindingCode code, FindingCode other) {
@@ -33,7 +36,7 @@ public final class Findings {
 
   /** Those with evidence, strongest first. */
   public List<Finding> withEvidence() {
-    return byCode.values().stream()
+    return Arrays.stream(byCode)
         .filter(finding -> !finding.evidence().isEmpty() || !finding.discounted().isEmpty())
         .sorted(
             Comparator.comparingDouble(Finding::decibans).reversed().thenComparing(Finding::code))

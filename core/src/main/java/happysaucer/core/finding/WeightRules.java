@@ -11,12 +11,14 @@ import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Crowding;
 import happysaucer.core.species.RootType;
 import happysaucer.core.unit.Message;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where species, season, state or a measure change what a present sign weighs. One small rule each;
- * a rule speaks only of weights for a finding, unless its text says otherwise.
+ * a rule is asked only of the sign, or the finding, it was entered for.
  */
 final class WeightRules {
   /** Seconds a second pour may stand (rule of thumb). */
@@ -25,57 +27,118 @@ final class WeightRules {
   /** Retained share below which a medium no longer holds (rule of thumb). */
   private static final double RETAINED = 0.10;
 
+  /** Below this even a bark mix no longer holds (rule of thumb). */
+  private static final double RETAINED_OPEN = 0.05;
+
+  private static final double OPEN_MIX = 0.6;
+
   private static final double LITTLE_LIGHT_HOURS = 10;
 
+  /**
+   * Against the model: dries too fast under this share, stays wet over this one (rule of thumb).
+   */
+  private static final double FAST_SHARE = 0.6;
+
+  private static final double OWN_SHARE = 0.5;
+  private static final double WET_SHARE = 1.3;
+
+  /** Weeks of watering after which a shrivelled plant has lost roots (rule of thumb). */
+  private static final double SHRIVELLED_WEEKS = 2;
+
   interface Rule {
-    Optional<Adjustment> on(Seen seen);
+    Optional<Adjustment> on(Seen seen, Observation observation, Weight weight);
   }
 
-  /** A present sign and the weight in question. */
-  record Seen(
-      Case c, Observation observation, Weight weight, Expectation expectation, SignTable signs) {
-    boolean is(SignCode code, FindingCode finding) {
-      return observation.code() == code && weight.finding() == finding;
-    }
-
-    boolean is(SignCode code) {
-      return observation.code() == code;
-    }
-
+  /** The case a present sign was seen in. */
+  record Seen(Case c, Expectation expectation, SignTable signs) {
     boolean slipped() {
-      return c.signs().all().stream().anyMatch(o -> signs.get(o.code()).group() == SignGroup.ROOTS);
+      for (Observation observation : c.signs().all()) {
+        if (signs.get(observation.code()).group() == SignGroup.ROOTS) {
+          return true;
+        }
+      }
+      return false;
     }
   }
 
-  static final List<Rule> ALL =
+  /**
+   * @param sign the sign the rule speaks of, null for all
+   * @param finding the finding it speaks of, null for all
+   */
+  private record Entry(@Nullable SignCode sign, @Nullable FindingCode finding, Rule rule) {}
+
+  private static final List<Entry> ALL =
       List.of(
-          WeightRules::looseMediumBeatsCrowdingSigns,
-          WeightRules::rootsSeekWaterBelow,
-          WeightRules::surfaceRootsAreNormal,
-          WeightRules::snugSpeciesCircleSlightly,
-          WeightRules::runThroughAfterDryRest,
-          WeightRules::openMixesHoldLittle,
-          WeightRules::retainsEnough,
-          WeightRules::soaksInWithinAMinute,
-          WeightRules::oneOrTwoOldLeaves,
-          WeightRules::leafFallInRest,
-          WeightRules::shrivelledInDryRest,
-          WeightRules::noGrowthInRestOrDark,
-          WeightRules::paleAndUnfed,
-          WeightRules::paleAlthoughFed,
-          WeightRules::driesAsExpected,
-          WeightRules::mouldIsHarmless);
+          new Entry(null, FindingCode.CROWDED, WeightRules::looseMediumBeatsCrowdingSigns),
+          new Entry(
+              SignCode.ROOTS_FROM_DRAIN_HOLES,
+              FindingCode.CROWDED,
+              WeightRules::rootsSeekWaterBelow),
+          new Entry(SignCode.ROOTS_AT_SURFACE, null, WeightRules::surfaceRootsAreNormal),
+          new Entry(
+              SignCode.ROOTS_CIRCLING, FindingCode.CROWDED, WeightRules::snugSpeciesCircleSlightly),
+          new Entry(SignCode.WATER_RUNS_THROUGH, null, WeightRules::runThroughAfterDryRest),
+          new Entry(SignCode.WATER_RUNS_THROUGH, null, WeightRules::openMixesHoldLittle),
+          new Entry(SignCode.WATER_RUNS_THROUGH, null, WeightRules::retainsEnough),
+          new Entry(SignCode.WATER_POOLS, null, WeightRules::soaksInWithinAMinute),
+          new Entry(SignCode.LOWER_LEAVES_SHED, null, WeightRules::oneOrTwoOldLeaves),
+          new Entry(SignCode.LOWER_LEAVES_SHED, null, WeightRules::leafFallInRest),
+          new Entry(SignCode.LEAVES_YELLOWING, null, WeightRules::leafFallInRest),
+          new Entry(SignCode.SHRIVELLED, null, WeightRules::shrivelledInDryRest),
+          new Entry(SignCode.SHRIVELLED, null, WeightRules::shrivelledForUnknownWeeks),
+          new Entry(SignCode.STRESS_COLOUR, null, WeightRules::colourFromMoreSun),
+          new Entry(SignCode.GROWTH_STALLED, null, WeightRules::noGrowthInRestOrDark),
+          new Entry(SignCode.GROWTH_STALLED, null, WeightRules::noGrowthAfterLessLight),
+          new Entry(SignCode.WHOLE_PLANT_PALE, FindingCode.SPENT_MEDIUM, WeightRules::paleAndUnfed),
+          new Entry(
+              SignCode.WHOLE_PLANT_PALE, FindingCode.SPENT_MEDIUM, WeightRules::paleAlthoughFed),
+          new Entry(
+              SignCode.WHOLE_PLANT_PALE,
+              FindingCode.NUTRIENT_SHORTAGE,
+              WeightRules::fedIsNotHungry),
+          new Entry(SignCode.DRIES_TOO_FAST, null, WeightRules::driesAsExpected),
+          new Entry(SignCode.STAYS_WET, null, WeightRules::wetAsLongAsExpected),
+          new Entry(
+              SignCode.STEM_BURIED_OR_MULCHED,
+              FindingCode.COLLAR_RISK,
+              WeightRules::buriedNeckThatRots),
+          new Entry(SignCode.FLOWERS_INSTEAD_OF_GROWTH, null, WeightRules::floweringIsItsSeason),
+          new Entry(SignCode.WATER_IN_COVER_POT, null, WeightRules::reservoirStandsInWater),
+          new Entry(SignCode.SURFACE_MOULD_OR_FUNGI, null, WeightRules::mouldIsHarmless));
+
+  private static final List<List<List<Rule>>> INDEX = index();
 
   private WeightRules() {}
 
-  static Optional<Adjustment> looseMediumBeatsCrowdingSigns(Seen seen) {
+  /** The rules that may change what a sign weighs for a finding. */
+  static List<Rule> on(SignCode sign, FindingCode finding) {
+    return INDEX.get(sign.ordinal()).get(finding.ordinal());
+  }
+
+  private static List<List<List<Rule>>> index() {
+    List<List<List<Rule>>> index = new ArrayList<>();
+    for (SignCode sign : SignCode.values()) {
+      List<List<Rule>> ofSign = new ArrayList<>();
+      for (FindingCode finding : FindingCode.values()) {
+        ofSign.add(
+            ALL.stream()
+                .filter(entry -> entry.sign() == null || entry.sign() == sign)
+                .filter(entry -> entry.finding() == null || entry.finding() == finding)
+                .map(Entry::rule)
+                .toList());
+      }
+      index.add(ofSign);
+    }
+    return index;
+  }
+
+  static Optional<Adjustment> looseMediumBeatsCrowdingSigns(
+      Seen seen, Observation observation, Weight weight) {
     boolean beaten =
-        seen.weight().finding() == FindingCode.CROWDED
-            && seen.c().signs().present(SignCode.MEDIUM_FALLS_AWAY)
-            && !seen.is(SignCode.MEDIUM_FALLS_AWAY)
-            && !seen.is(SignCode.LITTLE_MEDIUM_LEFT)
+        seen.c().signs().present(SignCode.MEDIUM_FALLS_AWAY)
+            && observation.code() != SignCode.MEDIUM_FALLS_AWAY
             && !seen.c().signs().present(SignCode.LITTLE_MEDIUM_LEFT)
-            && seen.weight().present().decibans() > 0;
+            && weight.present().decibans() > 0;
     return when(
         beaten,
         0,
@@ -83,137 +146,164 @@ final class WeightRules {
         "The medium fell away from the roots, so it is not rooted through whatever this looks like.");
   }
 
-  static Optional<Adjustment> rootsSeekWaterBelow(Seen seen) {
+  static Optional<Adjustment> rootsSeekWaterBelow(
+      Seen seen, Observation observation, Weight weight) {
     RootType roots = seen.c().plant().traits().rootType();
     boolean seeks =
         roots == RootType.EPIPHYTE
             || roots == RootType.AERIAL
             || roots == RootType.TAP
             || roots == RootType.RHIZOME
+            || seen.c().plant().inReservoir()
             || seen.c().signs().present(SignCode.WATER_IN_COVER_POT);
     return when(
-        seen.is(SignCode.ROOTS_FROM_DRAIN_HOLES, FindingCode.CROWDED) && seeks && !seen.slipped(),
+        seeks && !seen.slipped(),
         0.55,
         "weight.seekWater",
         "Roots of this kind, or over standing water, look for the holes early; a slip check would tell.");
   }
 
-  static Optional<Adjustment> surfaceRootsAreNormal(Seen seen) {
+  static Optional<Adjustment> surfaceRootsAreNormal(
+      Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.is(SignCode.ROOTS_AT_SURFACE) && seen.c().plant().traits().surfaceRoots(),
+        seen.c().plant().traits().surfaceRoots(),
         0,
         "weight.surfaceRoots",
         "Roots at the surface are normal in this species.");
   }
 
-  static Optional<Adjustment> snugSpeciesCircleSlightly(Seen seen) {
+  static Optional<Adjustment> snugSpeciesCircleSlightly(
+      Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.is(SignCode.ROOTS_CIRCLING, FindingCode.CROWDED)
-            && seen.c().plant().traits().crowding() == Crowding.LIKES_SNUG
-            && seen.observation().grade() == Grade.SLIGHT,
+        seen.c().plant().traits().crowding() == Crowding.LIKES_SNUG
+            && observation.grade() == Grade.SLIGHT,
         0,
         "weight.snug",
         "This species likes to be snug: a few circling roots are its normal state.");
   }
 
-  static Optional<Adjustment> runThroughAfterDryRest(Seen seen) {
+  static Optional<Adjustment> runThroughAfterDryRest(
+      Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.is(SignCode.WATER_RUNS_THROUGH) && seen.c().plant().is(StateCode.RESTING),
+        seen.c().resting(),
         0,
         "weight.afterRest",
         "In and just after a dry rest the first waterings always run through.");
   }
 
-  static Optional<Adjustment> openMixesHoldLittle(Seen seen) {
+  static Optional<Adjustment> openMixesHoldLittle(
+      Seen seen, Observation observation, Weight weight) {
+    Double share = observation.value();
     return when(
-        seen.is(SignCode.WATER_RUNS_THROUGH)
-            && seen.c().plant().mix().coarseShare() >= 0.6
-            && seen.observation().value() != null
-            && seen.observation().value() >= 0.05,
+        seen.c().plant().mix().coarseShare() >= OPEN_MIX
+            && share != null
+            && share >= RETAINED_OPEN
+            && share < RETAINED,
         0,
         "weight.openMix",
         "Bark and mineral mixes keep only 5 to 15 % of a pour anyway.");
   }
 
-  static Optional<Adjustment> retainsEnough(Seen seen) {
+  static Optional<Adjustment> retainsEnough(Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.is(SignCode.WATER_RUNS_THROUGH)
-            && seen.observation().value() != null
-            && seen.observation().value() >= RETAINED,
+        observation.value() != null && observation.value() >= RETAINED,
         0,
         "weight.retains",
         "It keeps a tenth or more of the pour: the medium still holds.");
   }
 
-  static Optional<Adjustment> soaksInWithinAMinute(Seen seen) {
+  static Optional<Adjustment> soaksInWithinAMinute(
+      Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.is(SignCode.WATER_POOLS)
-            && seen.observation().value() != null
-            && seen.observation().value() <= POOLING,
+        observation.value() != null && observation.value() <= POOLING,
         0,
         "weight.soaksIn",
         "The second pour soaked in within a minute: that is no pooling.");
   }
 
-  static Optional<Adjustment> oneOrTwoOldLeaves(Seen seen) {
+  static Optional<Adjustment> oneOrTwoOldLeaves(Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.is(SignCode.LOWER_LEAVES_SHED)
-            && seen.observation().value() != null
-            && seen.observation().value() <= 2,
+        observation.value() != null && observation.value() <= 2,
         0,
         "weight.oldLeaves",
         "One or two old leaves between checks are normal.");
   }
 
-  static Optional<Adjustment> leafFallInRest(Seen seen) {
+  static Optional<Adjustment> leafFallInRest(Seen seen, Observation observation, Weight weight) {
     return when(
-        (seen.is(SignCode.LOWER_LEAVES_SHED) || seen.is(SignCode.LEAVES_YELLOWING))
-            && seen.c().plant().is(StateCode.RESTING),
+        seen.c().resting(),
         0,
         "weight.leafFall",
         "A plant at rest sheds leaves: that is its season, not its pot.");
   }
 
-  static Optional<Adjustment> shrivelledInDryRest(Seen seen) {
-    boolean resting = seen.c().plant().is(StateCode.RESTING);
-    Double weeks = seen.observation().value();
+  static Optional<Adjustment> shrivelledInDryRest(
+      Seen seen, Observation observation, Weight weight) {
+    Double weeks = observation.value();
     return when(
-        seen.is(SignCode.SHRIVELLED) && (resting || (weeks != null && weeks < 2)),
+        seen.c().plant().is(StateCode.RESTING)
+            || (weeks == null ? seen.c().resting() : weeks < SHRIVELLED_WEEKS),
         0,
         "weight.shrivelled",
         "Shrivelling is normal in a dry rest and for two weeks after watering resumes.");
   }
 
-  static Optional<Adjustment> noGrowthInRestOrDark(Seen seen) {
+  static Optional<Adjustment> shrivelledForUnknownWeeks(
+      Seen seen, Observation observation, Weight weight) {
+    return when(
+        observation.value() == null && !seen.c().resting(),
+        0.5,
+        "weight.shrivelledUnknown",
+        "Nobody said for how many weeks it has been watered again, so this counts half.");
+  }
+
+  static Optional<Adjustment> colourFromMoreSun(Seen seen, Observation observation, Weight weight) {
+    return when(
+        seen.c().plant().is(StateCode.MOVED_LIGHT),
+        0,
+        "weight.moreSun",
+        "It was moved to other light, and that colours it.");
+  }
+
+  static Optional<Adjustment> noGrowthInRestOrDark(
+      Seen seen, Observation observation, Weight weight) {
     boolean dark =
         DayLength.hours(seen.c().site().latitude(), seen.c().date()) < LITTLE_LIGHT_HOURS;
     return when(
-        seen.is(SignCode.GROWTH_STALLED) && (dark || seen.c().plant().is(StateCode.RESTING)),
+        dark || seen.c().resting(),
         0,
         "weight.noGrowth",
         "Nothing grows in rest or in the dark months, so stalled growth means nothing now.");
   }
 
-  static Optional<Adjustment> paleAndUnfed(Seen seen) {
+  static Optional<Adjustment> noGrowthAfterLessLight(
+      Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.is(SignCode.WHOLE_PLANT_PALE, FindingCode.SPENT_MEDIUM)
-            && !seen.c().plant().fed().orElse(true),
+        seen.c().plant().is(StateCode.MOVED_LIGHT),
+        0.5,
+        "weight.movedLight",
+        "It stands in other light than before, and that alone can stop growth.");
+  }
+
+  static Optional<Adjustment> paleAndUnfed(Seen seen, Observation observation, Weight weight) {
+    return when(
+        !seen.c().plant().fed().orElse(true),
         0,
         "weight.unfed",
         "It is not being fed: feed first, before blaming the medium.");
   }
 
-  static Optional<Adjustment> paleAlthoughFed(Seen seen) {
-    boolean fed = seen.c().plant().fed().orElse(false);
-    if (seen.is(SignCode.WHOLE_PLANT_PALE, FindingCode.SPENT_MEDIUM) && fed) {
-      return when(
-          true,
-          2.5,
-          "weight.fedAndPale",
-          "It is pale although it is fed: the medium no longer holds nutrients.");
-    }
+  static Optional<Adjustment> paleAlthoughFed(Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.is(SignCode.WHOLE_PLANT_PALE, FindingCode.NUTRIENT_SHORTAGE) && fed,
+        seen.c().plant().fed().orElse(false),
+        2.5,
+        "weight.fedAndPale",
+        "It is pale although it is fed: the medium no longer holds nutrients.");
+  }
+
+  static Optional<Adjustment> fedIsNotHungry(Seen seen, Observation observation, Weight weight) {
+    return when(
+        seen.c().plant().fed().orElse(false),
         0,
         "weight.fedNotHungry",
         "It is fed, so more feed is not what it lacks.");
@@ -222,28 +312,63 @@ final class WeightRules {
   /**
    * Compare like with like: the model's uncrowded pot, or its own interval after the last repot.
    */
-  static Optional<Adjustment> driesAsExpected(Seen seen) {
-    Double days = seen.observation().value();
-    if (!seen.is(SignCode.DRIES_TOO_FAST) || days == null) {
+  static Optional<Adjustment> driesAsExpected(Seen seen, Observation observation, Weight weight) {
+    Double days = observation.value();
+    if (days == null) {
       return Optional.empty();
     }
     Optional<Double> expected = seen.expectation().uncrowdedDays();
-    boolean underModel = expected.map(e -> days < 0.6 * e).orElse(false);
-    boolean underOwn = seen.expectation().intervalRatio().map(r -> r < 0.5).orElse(false);
-    boolean comparable = expected.isPresent() || seen.expectation().intervalRatio().isPresent();
+    Optional<Double> own = seen.expectation().intervalRatio();
+    boolean underModel = expected.isPresent() && days < FAST_SHARE * expected.get();
+    boolean underOwn = own.isPresent() && own.get() < OWN_SHARE;
     return when(
-        comparable && !underModel && !underOwn,
+        (expected.isPresent() || own.isPresent()) && !underModel && !underOwn,
         0,
         "weight.driesAsExpected",
         "A pot of this size is expected to dry about this fast in this light and season.");
   }
 
-  static Optional<Adjustment> mouldIsHarmless(Seen seen) {
+  /** A large pot in a dark month is wet for long by nature. */
+  static Optional<Adjustment> wetAsLongAsExpected(
+      Seen seen, Observation observation, Weight weight) {
+    Double days = observation.value();
+    Optional<Double> expected = seen.expectation().topDryDays();
     return when(
-        seen.is(SignCode.SURFACE_MOULD_OR_FUNGI),
-        0.5,
-        "weight.mould",
-        "Mould on the surface is harmless in itself.");
+        days != null && expected.isPresent() && days <= WET_SHARE * expected.get(),
+        0,
+        "weight.wetAsExpected",
+        "A pot of this size is expected to stay moist about this long in this light and season.");
+  }
+
+  static Optional<Adjustment> buriedNeckThatRots(
+      Seen seen, Observation observation, Weight weight) {
+    return when(
+        seen.c().plant().traits().neckRot(),
+        1.5,
+        "weight.neckRots",
+        "The neck of this species rots when it is buried.");
+  }
+
+  static Optional<Adjustment> floweringIsItsSeason(
+      Seen seen, Observation observation, Weight weight) {
+    return when(
+        seen.c().plant().traits().crowding() == Crowding.LIKES_SNUG,
+        0,
+        "weight.snugFlowers",
+        "This species flowers when it is snug: that is how it should be.");
+  }
+
+  static Optional<Adjustment> reservoirStandsInWater(
+      Seen seen, Observation observation, Weight weight) {
+    return when(
+        seen.c().plant().inReservoir(),
+        0,
+        "weight.reservoir",
+        "It grows over a reservoir: water below is meant to be there.");
+  }
+
+  static Optional<Adjustment> mouldIsHarmless(Seen seen, Observation observation, Weight weight) {
+    return when(true, 0.5, "weight.mould", "Mould on the surface is harmless in itself.");
   }
 
   private static Optional<Adjustment> when(

@@ -1,21 +1,27 @@
 package happysaucer.core.forecast;
 
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.History;
 import happysaucer.core.casefile.PlantCase;
 import happysaucer.core.finding.Circling;
+import happysaucer.core.season.GrowingTime;
 import happysaucer.core.season.Season;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
+import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Message;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /**
  * How full of roots the pot is, and when crowding will be CLEAR.
  *
- * <p>The fill follows a logistic curve in the months since the last repot, from START at the repot
- * to CLEAR at the middle of the species' usual interval; the plant's own watering and what was seen
- * at a slip check move it.
+ * <p>The fill follows a logistic curve in growing months since the last repot (a dark month counts
+ * less than a long-day one): logit(fill) = logit(START) + k t. The rate k starts from the species'
+ * usual interval and the size of the pot, and is corrected by the plant's own waterings, each
+ * weighted by what it can tell; a slip check outranks them. The range holds eight times in ten.
  *
  * @param rootFill 0 to 1, empty when nothing is known to go by
  * @param clearFrom earliest day on which crowding is expected to be CLEAR
@@ -27,7 +33,7 @@ public record Forecast(
     Optional<LocalDate> clearTo,
     Message basis) {
   /** Fill just after a pot-up (rule of thumb). */
-  private static final double START = 0.35;
+  public static final double START = 0.35;
 
   /** Fill at which crowding is slight, clear and severe (rules of thumb). */
   public static final double SLIGHT = 0.7;
@@ -38,12 +44,30 @@ public record Forecast(
   /** What the water model takes where nothing is known. */
   public static final double UNKNOWN = 0.6;
 
-  private static final double DAYS_PER_MONTH = 30.44;
+  /** Widths of pot between which the interval goes from the species' least to its most, mm. */
+  private static final double SMALL_POT = 100;
 
-  /** Half width of the range, as a share of the months to CLEAR (rules of thumb). */
-  private static final double SPREAD_CALENDAR = 0.35;
+  private static final double LARGE_POT = 350;
 
-  private static final double SPREAD_OWN = 0.2;
+  /**
+   * How uncertain the rate is from the calendar alone, and how a watering misleads (logarithms).
+   */
+  private static final double RATE_SPREAD = 0.35;
+
+  private static final double WATERING_NOISE = 0.5;
+  private static final double SLIP_NOISE = 0.35;
+
+  /** Half width of a range that holds eight times in ten, in standard deviations. */
+  private static final double EIGHT_IN_TEN = 1.28;
+
+  /** Days after a repot when the plant drinks as it will in its new pot. */
+  private static final int SETTLED_DAYS = 21;
+
+  private static final double LEAST_FILL = 0.05;
+  private static final double MOST_FILL = 0.99;
+
+  /** Waterings alone never say that a pot is overfull (rule of thumb). */
+  private static final double MOST_BY_WATERING = 0.94;
 
   public double fillOrUnknown() {
     return rootFill.orElse(UNKNOWN);
@@ -61,8 +85,8 @@ public record Forecast(
 
   public static Forecast of(Case c) {
     Optional<Double> seen = seenAtSlip(c);
-    Optional<Double> months = c.plant().monthsInPot(c.date());
-    if (months.isEmpty() && seen.isEmpty()) {
+    Optional<LocalDate> repotted = c.plant().lastRepotted();
+    if (repotted.isEmpty() && seen.isEmpty()) {
       return new Forecast(
           Optional.empty(),
           Optional.empty(),
@@ -71,34 +95,76 @@ public record Forecast(
               "forecast.unknown",
               "Nobody knows when it was last repotted, so the forecast waits for the first slip check."));
     }
-    double toClear = c.plant().traits().monthsMiddle();
-    double slope = (logit(CLEAR) - logit(START)) / toClear;
-    double fill = months.map(m -> logistic(logit(START) + slope * m)).orElse(UNKNOWN);
-    Optional<Double> drinking = fromWatering(c);
-    Message basis =
-        Message.of(
-            "forecast.calendar",
-            "From the time since the last repot and how fast its kind fills a pot.");
-    double spread = SPREAD_CALENDAR;
-    if (seen.isPresent()) {
-      fill = seen.get();
-      spread = SPREAD_OWN;
-      basis = Message.of("forecast.slip", "From what the slip check showed.");
-    } else if (drinking.isPresent()) {
-      fill = (fill + 2 * drinking.get()) / 3;
-      spread = SPREAD_OWN;
-      basis =
-          Message.of(
-              "forecast.watering",
-              "From its own watering interval, now against just after the last repot, corrected for day length.");
-    }
-    double monthsLeft = (logit(CLEAR) - logit(clamp(fill))) / slope;
-    double band = spread * Math.max(Math.abs(monthsLeft), toClear * 0.25);
+    GrowingTime time = new GrowingTime(c.site().latitude());
+    double usual = usualRate(c.plant().traits(), c.pot().topMm());
+    double elapsed = repotted.map(day -> time.months(day, c.date())).orElse(0.0);
+    Rate rate = rate(c, time, usual, elapsed, seen);
+    double fill = seen.orElseGet(() -> clamp(logistic(logit(START) + rate.perMonth() * elapsed)));
+    double fillSpread = seen.isPresent() ? SLIP_NOISE : rate.spread() * rate.perMonth() * elapsed;
+    double left = (logit(CLEAR) - logit(clamp(fill))) / rate.perMonth();
+    double byRate = left * rate.spread();
+    double byFill = fillSpread / rate.perMonth();
+    double band = EIGHT_IN_TEN * Math.sqrt(byRate * byRate + byFill * byFill);
     return new Forecast(
         Optional.of(fill),
-        Optional.of(c.date().plusDays((long) ((monthsLeft - band) * DAYS_PER_MONTH))),
-        Optional.of(c.date().plusDays((long) ((monthsLeft + band) * DAYS_PER_MONTH))),
-        basis);
+        Optional.of(time.after(c.date(), left - band)),
+        Optional.of(time.after(c.date(), left + band)),
+        basis(seen.isPresent(), rate));
+  }
+
+  private static Message basis(boolean seen, Rate rate) {
+    if (seen) {
+      return Message.of(
+          "forecast.slip", "From what the slip check showed; right eight times in ten.");
+    }
+    return rate.waterings() > 0
+        ? Message.of(
+            "forecast.watering",
+            "From its own watering interval, now against just after the last repot, corrected for day length ({} compared); right eight times in ten.",
+            rate.waterings())
+        : Message.of(
+            "forecast.calendar",
+            "From the time since the last repot, the size of the pot and how fast its kind fills one; right eight times in ten.");
+  }
+
+  /**
+   * Growth of logit(fill) a month.
+   *
+   * @param spread its standard deviation, as a share of itself
+   * @param waterings own intervals it rests on
+   */
+  private record Rate(double perMonth, double spread, int waterings) {}
+
+  /** Small pots fill in the least of the species' months, large ones in the most. */
+  private static double usualRate(Traits traits, double potTopMm) {
+    double size = Math.max(0, Math.min(1, (potTopMm - SMALL_POT) / (LARGE_POT - SMALL_POT)));
+    double months = traits.monthsFrom() + (traits.monthsTo() - traits.monthsFrom()) * size;
+    return (logit(CLEAR) - logit(START)) / months;
+  }
+
+  /** One reading of the fill: growing months since the repot, and the fill seen then. */
+  private record Reading(double months, double fill, double noise) {}
+
+  private static Rate rate(
+      Case c, GrowingTime time, double usual, double elapsed, Optional<Double> seen) {
+    List<Reading> readings =
+        seen.isPresent()
+            ? elapsed > 0 ? List.of(new Reading(elapsed, seen.get(), SLIP_NOISE)) : List.of()
+            : fromWaterings(c, time, elapsed);
+    // Weighted least squares through the known start: k = sum(t y / s2) / sum(t2 / s2).
+    double numerator = 0;
+    double denominator = 0;
+    for (Reading reading : readings) {
+      double y = logit(clamp(reading.fill())) - logit(START);
+      double weight = 1 / (reading.noise() * reading.noise());
+      numerator += weight * reading.months() * y;
+      denominator += weight * reading.months() * reading.months();
+    }
+    double usualWeight = 1 / (RATE_SPREAD * usual * RATE_SPREAD * usual);
+    double perMonth = (usual * usualWeight + numerator) / (usualWeight + denominator);
+    perMonth = Math.max(usual / 4, Math.min(usual * 4, perMonth));
+    double deviation = Math.sqrt(1 / (usualWeight + denominator));
+    return new Rate(perMonth, deviation / perMonth, seen.isPresent() ? 0 : readings.size());
   }
 
   /** A slip check outranks every estimate. */
@@ -123,9 +189,37 @@ public record Forecast(
     return Optional.empty();
   }
 
-  /** The shorter the interval against that after the last repot, the more roots (rule of thumb). */
-  private static Optional<Double> fromWatering(Case c) {
-    return intervalRatio(c).map(ratio -> clamp(START + (1 - Math.min(1, ratio)) * 1.0));
+  /**
+   * The shorter the interval against that after the last repot, the more roots: fill = START + 1 -
+   * ratio (rule of thumb). Every pour on record tells, or else the present interval alone.
+   */
+  private static List<Reading> fromWaterings(Case c, GrowingTime time, double elapsed) {
+    Optional<LocalDate> repotted = c.plant().lastRepotted();
+    Optional<Double> after = c.watering().flatMap(Case.Watering::afterLastRepotDays);
+    if (repotted.isEmpty() || after.isEmpty()) {
+      return List.of();
+    }
+    double first = after.get() * growthAt(c, repotted.get().plusDays(SETTLED_DAYS));
+    List<Reading> readings = new ArrayList<>();
+    for (History.Pour pour : c.history().pours()) {
+      if (pour.date().isAfter(repotted.get().plusMonths(2))) {
+        double ratio = pour.days() * growthAt(c, pour.date()) / first;
+        readings.add(
+            new Reading(time.months(repotted.get(), pour.date()), fillAt(ratio), WATERING_NOISE));
+      }
+    }
+    if (readings.isEmpty() && elapsed > 0) {
+      readings.add(new Reading(elapsed, fillAt(intervalRatio(c).orElseThrow()), WATERING_NOISE));
+    }
+    return readings;
+  }
+
+  private static double fillAt(double ratio) {
+    return Math.min(MOST_BY_WATERING, clamp(START + 1 - Math.min(1, ratio)));
+  }
+
+  private static double growthAt(Case c, LocalDate day) {
+    return Season.growth(c.site().latitude(), day);
   }
 
   /** Interval now against soon after the last repot, both brought to the same day length. */
@@ -139,15 +233,14 @@ public record Forecast(
         .afterLastRepotDays()
         .map(
             after -> {
-              double now = Season.growth(c.site().latitude(), c.date());
-              double then =
-                  Season.growth(c.site().latitude(), plant.lastRepotted().get().plusDays(21));
+              double now = growthAt(c, c.date());
+              double then = growthAt(c, plant.lastRepotted().get().plusDays(SETTLED_DAYS));
               return c.watering().get().intervalDays() * now / (after * then);
             });
   }
 
   private static double clamp(double fill) {
-    return Math.max(0.05, Math.min(0.99, fill));
+    return Math.max(LEAST_FILL, Math.min(MOST_FILL, fill));
   }
 
   private static double logit(double share) {

@@ -1,5 +1,6 @@
 package happysaucer.core.medium;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -7,9 +8,16 @@ import java.util.List;
  *
  * @param lifeMonths after which it is spent
  * @param charged whether it comes with feed
+ * @param reservoir whether it wicks water up from a reservoir
  */
 public record Mix(
-    String code, String label, List<Part> parts, int lifeMonths, boolean charged, String reason) {
+    String code,
+    String label,
+    List<Part> parts,
+    int lifeMonths,
+    boolean charged,
+    boolean reservoir,
+    String reason) {
   public record Part(Ingredient ingredient, double parts) {}
 
   public double totalParts() {
@@ -36,6 +44,16 @@ public record Mix(
       n += share * ingredient.n();
     }
     return new Retention(residual, saturated, Math.exp(logAlpha), n);
+  }
+
+  /** The same mix with a share of the volume given to one more ingredient. */
+  public Mix with(Ingredient more, double share) {
+    List<Part> parts = new ArrayList<>();
+    for (Part part : this.parts) {
+      parts.add(new Part(part.ingredient(), part.parts() / totalParts() * (1 - share)));
+    }
+    parts.add(new Part(more, share));
+    return new Mix(code, label, parts, lifeMonths, charged, reservoir, reason);
   }
 
   public double dryGramsPerLitre() {

@@ -2,30 +2,48 @@ package happysaucer.core.medium;
 
 import happysaucer.core.pot.Frustum;
 import happysaucer.core.species.Traits;
+import java.util.ArrayList;
+import java.util.List;
 
-/** The mix for a species in a given pot: its best, unless another suits this depth better. */
-public record MixChoice(Mix mix, double capacity, double airFilled) {
+/**
+ * A mix in a given depth of pot.
+ *
+ * @param capacity water held after draining, share of volume
+ * @param airFilled air after draining, share of volume
+ */
+public record MixChoice(Mix mix, Retention retention, double capacity, double airFilled) {
   /** What an acceptable mix must gain in air-filled porosity to beat the best (rule of thumb). */
   private static final double PREFERENCE = 0.03;
 
-  public static MixChoice of(Traits traits, MediumTable media, Frustum fill) {
-    MixChoice chosen = in(media, traits.bestMix(), fill);
-    double miss = chosen.miss(traits);
+  /**
+   * The mix for a species in a given pot: its best, unless another suits this depth better.
+   *
+   * @param fill what is filled with mix, without a coarse layer
+   */
+  public static MixChoice of(Traits traits, MediumTable media, Frustum fill, boolean peatFree) {
+    List<Mix> mixes = new ArrayList<>();
+    mixes.add(media.mix(traits.bestMix()).orElseThrow());
     for (String code : traits.acceptableMixes()) {
-      MixChoice other = in(media, code, fill);
-      if (other.miss(traits) + PREFERENCE < miss) {
-        chosen = other;
-        miss = other.miss(traits) + PREFERENCE;
+      mixes.add(media.mix(code).orElseThrow());
+    }
+    MixChoice chosen = null;
+    double miss = 0;
+    for (Mix mix : mixes) {
+      MixChoice choice = in(media, peatFree ? media.peatFree(mix) : mix, fill);
+      double own = choice.miss(traits) + (chosen == null ? 0 : PREFERENCE);
+      if (chosen == null || own < miss) {
+        chosen = choice;
+        miss = own;
       }
     }
     return chosen;
   }
 
-  private static MixChoice in(MediumTable media, String code, Frustum fill) {
-    Mix mix = media.mix(code).orElseThrow();
+  /** A given mix at this depth. */
+  public static MixChoice in(MediumTable media, Mix mix, Frustum fill) {
     Retention retention = media.retention(mix);
     double capacity = retention.capacity(fill);
-    return new MixChoice(mix, capacity, retention.saturated() - capacity);
+    return new MixChoice(mix, retention, capacity, retention.saturated() - capacity);
   }
 
   /** How far the air is outside what the species likes, share of volume. */

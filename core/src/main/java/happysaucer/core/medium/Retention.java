@@ -10,7 +10,7 @@ public record Retention(double residual, double saturated, double alphaPerCm, do
   /** Suction past which roots get nothing more, cm. */
   private static final double WILTING_CM = 100;
 
-  private static final int SLICES = 48;
+  private static final int POINTS = 24;
 
   public double theta(double suctionCm) {
     return residual
@@ -18,25 +18,20 @@ public record Retention(double residual, double saturated, double alphaPerCm, do
   }
 
   /**
-   * Mean of theta after draining, over the part of a body between two heights (mm above the pot's
-   * floor), each height weighted by its cross-section.
+   * Container capacity of a filled body: mean of theta after draining, each height weighted by its
+   * cross-section. Points lie closer near the floor, where theta changes fastest: z = h u2.
    */
-  public double capacity(Frustum body, double fromMm, double toMm) {
-    double sum = 0;
-    double area = 0;
-    double step = (toMm - fromMm) / SLICES;
-    for (int i = 0; i < SLICES; i++) {
-      double z = fromMm + (i + 0.5) * step;
-      double a = body.areaAt(z);
-      sum += a * theta(z / 10);
-      area += a;
-    }
-    return area == 0 ? saturated : sum / area;
-  }
-
-  /** Container capacity of a filled body. */
   public double capacity(Frustum fill) {
-    return capacity(fill, 0, fill.heightMm());
+    double sum = 0;
+    double weights = 0;
+    for (int i = 0; i < POINTS; i++) {
+      double u = (i + 0.5) / POINTS;
+      double z = fill.heightMm() * u * u;
+      double weight = fill.areaAt(z) * u;
+      sum += weight * theta(z / 10);
+      weights += weight;
+    }
+    return sum / weights;
   }
 
   /** Share of volume that holds air after draining. */

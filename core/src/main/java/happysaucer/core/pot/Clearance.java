@@ -12,21 +12,26 @@ public final class Clearance {
 
   /**
    * Least horizontal gap at any height of the ball, mm. Both sides are straight, so it is at the
-   * ball's bottom or top.
+   * ball's bottom or top; a rectangular ball in a round pot counts by its corners.
    *
    * @param bottomMm height of the ball's bottom over the pot's floor
    */
   public static double leastMm(Pot pot, Frustum ball, double bottomMm) {
     double bottom = Math.max(0, bottomMm);
     double top = Math.min(pot.heightMm(), bottom + ball.heightMm());
-    double atBottom = pot.inside().widthAt(bottom) - ball.baseMm();
-    double atTop = pot.inside().widthAt(top) - ball.topMm();
-    double least = Math.min(atBottom, atTop);
-    if (!pot.inside().round()) {
-      least = Math.min(least, pot.inside().depthAt(bottom) - ball.baseDepthMm());
-      least = Math.min(least, pot.inside().depthAt(top) - ball.topDepthMm());
+    Frustum inside = pot.inside();
+    if (inside.round()) {
+      return Math.min(
+              inside.widthAt(bottom) - ball.acrossBaseMm(),
+              inside.widthAt(top) - ball.acrossTopMm())
+          / 2;
     }
-    return least / 2;
+    double along =
+        Math.min(inside.widthAt(bottom) - ball.baseMm(), inside.widthAt(top) - ball.topMm());
+    double across =
+        Math.min(
+            inside.depthAt(bottom) - ball.baseDepthMm(), inside.depthAt(top) - ball.topDepthMm());
+    return Math.min(along, across) / 2;
   }
 
   /** What fingers or a stick need to work medium in, mm (rule of thumb). */

@@ -61,6 +61,33 @@ public record Frustum(
     return new Frustum(round, widthAt(zMm), baseMm, depthAt(zMm), baseDepthMm, zMm);
   }
 
+  /** The part above a height, which must be under the whole height. */
+  public Frustum above(double zMm) {
+    return zMm <= 0
+        ? this
+        : new Frustum(round, topMm, widthAt(zMm), topDepthMm, depthAt(zMm), heightMm - zMm);
+  }
+
+  /** The same shape grown or shrunk evenly in all directions. */
+  public Frustum scaled(double factor) {
+    return new Frustum(
+        round,
+        topMm * factor,
+        baseMm * factor,
+        topDepthMm * factor,
+        baseDepthMm * factor,
+        heightMm * factor);
+  }
+
+  /** Widest across at its top: the diagonal of a rectangle. */
+  public double acrossTopMm() {
+    return round ? topMm : Math.sqrt(topMm * topMm + topDepthMm * topDepthMm);
+  }
+
+  public double acrossBaseMm() {
+    return round ? baseMm : Math.sqrt(baseMm * baseMm + baseDepthMm * baseDepthMm);
+  }
+
   /** The part that is left when a slice is taken off the base and a shave off all sides. */
   public Frustum without(double baseSliceMm, double sideShaveMm) {
     double shave = 2 * sideShaveMm;

@@ -3,11 +3,17 @@ package happysaucer.core.repot;
 import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.medium.MediumTable;
+import happysaucer.core.medium.Renewal;
 import happysaucer.core.method.Method;
 import happysaucer.core.pot.Material;
 import happysaucer.core.repot.RepotPlan.Portion;
 import happysaucer.core.repot.RepotPlan.Step;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.species.Group;
+import happysaucer.core.species.RootType;
 import happysaucer.core.species.Sap;
+import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
@@ -15,32 +21,47 @@ import happysaucer.core.unit.Volume;
 import happysaucer.core.unit.Wording;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** The working order on the bench, with this plant's numbers in each step. */
 final class BenchSteps {
   private static final double TALL_MM = 2000;
 
+  /** A planter from which the floor's rated load is asked for, g (rule of thumb). */
+  private static final double FLOOR_LOAD_G = 100_000;
+
   private final Case c;
   private final Call call;
   private final RepotPlan plan;
+  private final MediumTable media;
+  private final Traits traits;
+  private final Candidate chosen;
   private final List<Step> steps = new ArrayList<>();
 
-  private BenchSteps(Case c, Call call, RepotPlan plan) {
+  private BenchSteps(Case c, Call call, RepotPlan plan, MediumTable media) {
     this.c = c;
     this.call = call;
     this.plan = plan;
+    this.media = media;
+    this.traits = c.plant().traits();
+    this.chosen = plan.chosen().orElseThrow();
   }
 
-  static List<Step> of(Case c, Call call, RepotPlan plan) {
+  static List<Step> of(Case c, Call call, RepotPlan plan, MediumTable media) {
     if (plan.chosen().isEmpty()) {
       return List.of();
     }
-    BenchSteps bench = new BenchSteps(c, call, plan);
-    bench.before();
-    bench.out();
-    bench.roots();
-    bench.pot();
-    bench.fill();
+    BenchSteps bench = new BenchSteps(c, call, plan, media);
+    if (call.action() == Action.TOP_DRESS) {
+      bench.topDress();
+    } else {
+      bench.before();
+      bench.out();
+      bench.roots();
+      bench.pot();
+      bench.set();
+      bench.fill();
+    }
     bench.finish();
     return bench.steps;
   }
@@ -49,8 +70,12 @@ final class BenchSteps {
     steps.add(new Step(phase, Message.of(key, sentence, values)));
   }
 
-  private Candidate chosen() {
-    return plan.chosen().orElseThrow();
+  private boolean seen(SignCode sign) {
+    return c.signs().present(sign);
+  }
+
+  private boolean trained() {
+    return c.plant().species().group() == Group.TRAINED_TREE;
   }
 
   private void before() {
@@ -70,26 +95,58 @@ final class BenchSteps {
     add(
         Phase.BEFORE,
         "step.tools",
-        c.plant().traits().sap() == Sap.NONE
+        traits.sap() == Sap.NONE
             ? "Lay out the tarp, clean blades, mesh and a stick; damp the mix."
             : "Lay out the tarp, gloves, clean blades, mesh and a stick; damp the mix.");
-    if (chosen().wetMassG() > c.method().liftFloorG() || c.plant().heightMm() > TALL_MM) {
+    for (Message note : plan.rootWork().notes()) {
+      steps.add(new Step(Phase.BEFORE, note));
+    }
+    secondPerson();
+  }
+
+  private void secondPerson() {
+    if (chosen.wetMassG() > c.method().liftFloorG() || c.plant().heightMm() > TALL_MM) {
       add(
           Phase.BEFORE,
           "step.second",
-          "Have a second person: it weighs {} wet and is {} tall.",
-          Mass.ofGrams(chosen().wetMassG()),
+          "Have a second person: it weighs {} wet and is {} tall. One holds the stem base, one the pot.",
+          Mass.ofGrams(chosen.wetMassG()),
           Length.ofMm(c.plant().heightMm()));
+    }
+    if (chosen.wetMassG() > FLOOR_LOAD_G) {
+      add(
+          Phase.BEFORE,
+          "step.floor",
+          "Ask the building for the floor's rated load before this much stands on it.");
     }
   }
 
   private void out() {
-    add(
-        Phase.OUT,
-        "step.out",
-        c.pot().material() == Material.PLASTIC
-            ? "Squeeze the pot, tap it, and slide the ball out by the stem base; never pull on leaves."
-            : "Run a knife along the wall and slide the ball out by the stem base; never pull on leaves.");
+    if (call.action() == Action.BREAK_OUT) {
+      add(
+          Phase.OUT,
+          "step.breakOut",
+          "As agreed with the owner: to keep the plant, break the pot away piece by piece; to keep the pot, cut round the ball with a long knife and take it out smaller.");
+    } else if (seen(SignCode.POT_BROKEN)) {
+      add(
+          Phase.OUT,
+          "step.shards",
+          "Lift the shards away from the ball with gloves; do not pull the plant.");
+    } else if (trained()) {
+      add(
+          Phase.OUT,
+          "step.wiresOff",
+          "Cut the wires under the holes, free the edge with a sickle, and lift the ball by the trunk base.");
+    } else {
+      boolean soft =
+          c.pot().material() == Material.PLASTIC || c.pot().material() == Material.FABRIC;
+      add(
+          Phase.OUT,
+          "step.out",
+          soft
+              ? "Squeeze the pot, tap it, and slide the ball out by the stem base; never pull on leaves."
+              : "Run a knife along the wall and slide the ball out by the stem base; never pull on leaves.");
+    }
     add(
         Phase.INSPECT,
         "step.inspect",
@@ -98,21 +155,39 @@ final class BenchSteps {
 
   private void roots() {
     RootWork work = plan.rootWork();
-    if (call.action() == Action.ROT_RESCUE) {
-      add(
-          Phase.ROOTS,
-          "step.cutRot",
-          "Wash off the old medium and cut back to firm tissue, about {} of the roots; disinfect the blade between cuts.",
-          Wording.percent(work.rootShare()));
-    } else if (work.rootShare() > 0) {
-      add(
-          Phase.ROOTS,
-          "step.cut",
-          "Slice {} off the base and shave {} off the sides: {} of the ball, within the limit of {}.",
-          Length.ofMm(work.baseSliceMm()),
-          Length.ofMm(work.sideShaveMm()),
-          Wording.percent(work.rootShare()),
-          Wording.percent(work.limit()));
+    switch (call.action()) {
+      case ROT_RESCUE, POT_DOWN -> {
+        if (work.rootShare() > 0) {
+          add(
+              Phase.ROOTS,
+              "step.cutRot",
+              "Wash off the old medium and cut back to firm tissue, about {} of the roots; disinfect the blade between cuts.",
+              Wording.percent(work.rootShare()));
+        }
+      }
+      case PEST_CLEAN ->
+          add(
+              Phase.ROOTS,
+              "step.washPests",
+              "Wash every grain of medium off the roots with lukewarm water, look under the neck, and treat as the label says.");
+      case DIVIDE ->
+          add(
+              Phase.ROOTS,
+              "step.divide",
+              "Part the clump by hand, or with a clean saw through the middle; each piece keeps roots and a growing point. The numbers here are for one of two pieces.");
+      default -> {
+        if (work.rootShare() > 0) {
+          add(
+              Phase.ROOTS,
+              "step.cut",
+              "Slice {} off the base and shave {} off the sides: {} of the ball, likely {} of the roots, within the limit of {}.",
+              Length.ofMm(work.baseSliceMm()),
+              Length.ofMm(work.sideShaveMm()),
+              Wording.percent(work.rootShare()),
+              Wording.percent(work.likelyLoss()),
+              Wording.percent(work.limit()));
+        }
+      }
     }
     if (work.canopyShare() > 0) {
       add(
@@ -121,6 +196,60 @@ final class BenchSteps {
           "Take about {} of the canopy to match: dead and broken first, then inward and crossing shoots.",
           Wording.percent(work.canopyShare()));
     }
+    foundInTheBall();
+    oldMedium(work);
+    loosen(work);
+    cuts(work);
+  }
+
+  private void foundInTheBall() {
+    if (seen(SignCode.NURSERY_PLUG)) {
+      add(
+          Phase.ROOTS,
+          "step.plug",
+          "Cut the nursery net in the core open and pull out what comes without tearing roots.");
+    }
+    if (seen(SignCode.GIRDLING_ROOTS)) {
+      add(Phase.ROOTS, "step.girdling", "Cut the roots that strangle the base of the stem.");
+    }
+    if (seen(SignCode.STEMS_SOME_DEAD)) {
+      add(
+          Phase.ROOTS,
+          "step.deadStem",
+          "Take the dead stem out with its roots, and size the pot to what lives.");
+    }
+    if (seen(SignCode.FOREIGN_PLANTS)) {
+      add(Phase.ROOTS, "step.companions", "Take self-sown companions out with their roots.");
+    }
+    if (c.plant().species().group() == Group.ORCHID_GROUND
+        || c.plant().species().group() == Group.ORCHID_EPIPHYTE) {
+      add(
+          Phase.ROOTS,
+          "step.backBulbs",
+          "Take off spent canes and back bulbs without leaves or live roots, and hollow roots; stained but firm roots stay.");
+    }
+  }
+
+  private void oldMedium(RootWork work) {
+    if (work.bareRooted()) {
+      if (call.action() == Action.REFRESH || call.action() == Action.POT_UP) {
+        add(
+            Phase.ROOTS,
+            "step.mostOff",
+            "Take off nearly all of the old medium; expect a slower start.");
+      }
+      return;
+    }
+    boolean moves = call.action() == Action.POT_UP || call.action() == Action.REFRESH;
+    if (moves && c.method().oldMedium() != Method.OldMedium.LEAVE) {
+      add(
+          Phase.ROOTS,
+          "step.outerOff",
+          "Shake off the outer medium that is loose; leave what the roots hold.");
+    }
+  }
+
+  private void loosen(RootWork work) {
     switch (work.loosening()) {
       case TEASE ->
           add(Phase.ROOTS, "step.tease", "Tease the outside of the ball loose with your fingers.");
@@ -131,9 +260,20 @@ final class BenchSteps {
               Phase.ROOTS,
               "step.score",
               "Score the sides a finger's breadth deep in four places and open the base.");
+      case COMB ->
+          add(
+              Phase.ROOTS,
+              "step.comb",
+              "Comb the roots out from the trunk with a root rake, sides first, then beneath.");
       case NONE ->
           add(Phase.ROOTS, "step.leaveBall", "Leave the ball whole; handle it by the medium.");
-      default -> {}
+      case WASH -> {}
+    }
+  }
+
+  private void cuts(RootWork work) {
+    if (!work.openRoots(call)) {
+      return;
     }
     if (work.callusDays() > 0) {
       add(
@@ -141,15 +281,23 @@ final class BenchSteps {
           "step.callus",
           "Let the cuts dry in shade and air for {} days before they meet moist medium.",
           work.callusDays());
+    } else if (c.method().cutRoots() == Method.CutRoots.DUST) {
+      add(Phase.ROOTS, "step.dust", "Dust the cuts with charcoal or sulphur, as the label allows.");
+    } else if (traits.rootType() == RootType.FLESHY
+        && c.method().cutRoots() == Method.CutRoots.CALLUS) {
+      add(
+          Phase.ROOTS,
+          "step.airHours",
+          "Let the cuts of its thick roots air for a few hours, a day at most.");
     }
   }
 
   private void pot() {
-    Candidate chosen = chosen();
+    boolean same = chosen.pot().id().equals("current");
     add(
         Phase.POT,
         "step.pot",
-        chosen.pot().id().equals("current")
+        same
             ? "Scrub the same pot, {} wide and {} deep."
             : "Take the pot of {} inside width and {} depth.",
         Length.ofMm(chosen.pot().topMm()),
@@ -160,23 +308,80 @@ final class BenchSteps {
           add(
               Phase.POT,
               "step.coarse",
-              "Lay {} of coarse material. It lifts the wet zone by as much.",
-              Length.ofMm(c.method().coarseLayerMm()));
+              "Lay {} of coarse material, about {}. It lifts the wet zone by as much.",
+              Length.ofMm(chosen.fit().coarseMm()),
+              Volume.ofLitres(chosen.fit().coarseLitres()));
       case NOTHING -> {}
     }
-    double base = Math.max(0, chosen.baseLayerMm());
-    double litres = base > 0 ? chosen.pot().inside().upTo(base).litres() : 0;
-    add(
-        Phase.POT,
-        "step.base",
-        "Put in a base layer of {}, about {}.",
-        Length.ofMm(base),
-        Volume.ofLitres(litres));
-    add(
-        Phase.SET,
-        "step.set",
-        "Set the ball at its old soil line, {} under the rim. Look from two sides: upright, best side to the front.",
-        Length.ofMm(chosen.rimGapMm()));
+    if (trained()) {
+      add(Phase.POT, "step.wires", "Pass the wires through the holes before any medium goes in.");
+    }
+    plan.mix()
+        .flatMap(RepotPlan.MixNeed::filler)
+        .filter(filler -> filler.litres() > 0)
+        .ifPresent(
+            filler ->
+                add(
+                    Phase.POT,
+                    "step.filler",
+                    "Fill the floor with {} of expanded clay, {} deep; the reservoir's mark is at {}.",
+                    Volume.ofLitres(filler.litres()),
+                    Length.ofMm(filler.depthMm()),
+                    Length.ofMm(filler.markMm())));
+    double base = Math.max(0, chosen.fit().baseLayerMm());
+    if (base > 0) {
+      add(
+          Phase.POT,
+          "step.base",
+          "Put in a base layer of {}, about {}.",
+          Length.ofMm(base),
+          Volume.ofLitres(chosen.pot().inside().upTo(base).litres()));
+    }
+  }
+
+  private void set() {
+    double raise = chosen.fit().raiseMm();
+    if (raise > 0) {
+      add(
+          Phase.SET,
+          "step.setRaised",
+          "Set the ball so that its old soil line stands {} above the new one, and wash the base clear. Fill to {} under the rim.",
+          Length.ofMm(raise),
+          Length.ofMm(chosen.fit().rimGapMm()));
+    } else {
+      add(
+          Phase.SET,
+          "step.set",
+          "Set the ball at its old soil line, {} under the rim. Look from two sides: upright, best side to the front.",
+          Length.ofMm(chosen.fit().rimGapMm()));
+    }
+    if (traits.graft() || seen(SignCode.STEM_BURIED_OR_MULCHED)) {
+      add(Phase.SET, "step.clear", "Graft and root flare stay clear of the medium.");
+    }
+    if (trained()) {
+      add(Phase.SET, "step.cone", "Set it on a cone of mix, turn its front, and tie the wires.");
+    }
+    if (traits.surfaceRoots() && traits.rootType() == RootType.AERIAL) {
+      switch (c.method().aerialRoots()) {
+        case TUCK_IN ->
+            add(
+                Phase.SET,
+                "step.aerialIn",
+                "Guide aerial roots that reach down into the fresh medium; bend none that crack.");
+        case SHORTEN ->
+            add(
+                Phase.SET,
+                "step.aerialShort",
+                "Shorten a few aerial roots, a few at a time, never all.");
+        case LEAVE -> {}
+      }
+    }
+    if (seen(SignCode.LEANS) || seen(SignCode.TOPPLES) || seen(SignCode.TIES_CUTTING_IN)) {
+      add(
+          Phase.SET,
+          "step.stake",
+          "Firm stakes stay in the ball; rigid ties come off and stretch ties go on.");
+    }
   }
 
   private void fill() {
@@ -185,7 +390,7 @@ final class BenchSteps {
             mix -> {
               StringBuilder sentence =
                   new StringBuilder(
-                      "Fill with {} of " + mix.label().toLowerCase(java.util.Locale.ROOT) + ": ");
+                      "Fill with {} of " + mix.label().toLowerCase(Locale.ROOT) + ": ");
               List<Object> values = new ArrayList<>();
               values.add(Volume.ofLitres(mix.litres()));
               for (Portion portion : mix.ingredients()) {
@@ -212,6 +417,36 @@ final class BenchSteps {
             () -> steps.add(new Step(Phase.FEED, plan.feed().why())));
   }
 
+  /** The ball stays where it is: only the top is renewed. */
+  private void topDress() {
+    double depth = RootWork.dressedMm(c);
+    add(Phase.BEFORE, "step.tarp", "Lay out the tarp and buckets; the pot stays where it stands.");
+    add(
+        Phase.ROOTS,
+        "step.takeOff",
+        "Take off the top {} with a hand fork, about {}; spare the thick roots.",
+        Length.ofMm(depth),
+        Volume.ofLitres(chosen.fit().freshLitres()));
+    if (call.reasons().stream().anyMatch(reason -> reason.key().equals("call.spent"))) {
+      media
+          .ingredient("GRIT")
+          .ifPresent(
+              grit ->
+                  Renewal.coarseShare(c.plant().mix(), grit, c.pot().fill(), traits.afpFrom())
+                      .ifPresent(
+                          share -> {
+                            if (share > 0) {
+                              add(
+                                  Phase.ROOTS,
+                                  "step.renew",
+                                  "To open the old mix again it would need {} of grit worked in where roots allow.",
+                                  Wording.percent(share));
+                            }
+                          }));
+    }
+    fill();
+  }
+
   private void finish() {
     RepotPlan.WaterIn water = plan.waterIn().orElseThrow();
     if (water.on().isAfter(plan.workDay())) {
@@ -221,6 +456,12 @@ final class BenchSteps {
           "Do not water now. First water on {}: {}.",
           water.on(),
           Volume.ofLitres(water.litres()));
+    } else if (call.action() == Action.ROT_RESCUE || call.action() == Action.POT_DOWN) {
+      add(
+          Phase.WATER,
+          "step.moisten",
+          "Moisten with {} only: barely moist is right.",
+          Volume.ofLitres(water.litres()));
     } else {
       add(
           Phase.WATER,
@@ -228,15 +469,37 @@ final class BenchSteps {
           "Water in all round with {} until it runs through; let it drain.",
           Volume.ofLitres(water.litres()));
     }
-    boolean collar =
-        c.plant().traits().neckRot() && c.method().topDressing() == Method.TopDressing.BY_SPECIES
-            || c.method().topDressing() == Method.TopDressing.MINERAL;
-    if (collar) {
-      add(Phase.TOP, "step.collar", "Lay a collar of grit round the neck; it rots when wet.");
+    topDressing();
+    if (c.site().outdoors()) {
+      add(
+          Phase.AFTER,
+          "step.frost",
+          "It stands outdoors: no frost and no beating rain on it for the first weeks.");
+    }
+    if (plan.rootWork().canopyShare() > 0 && traits.strikes()) {
+      add(
+          Phase.AFTER,
+          "step.cuttings",
+          "Good prunings can be struck: record them as cuttings of this plant.");
     }
     add(
         Phase.AFTER,
         "step.after",
         "Label it with date and mix, clean up, and give the card to whoever waters.");
+  }
+
+  private void topDressing() {
+    switch (c.method().topDressing()) {
+      case BY_SPECIES -> {
+        if (traits.neckRot()) {
+          add(Phase.TOP, "step.collar", "Lay a collar of grit round the neck; it rots when wet.");
+        } else if (trained()) {
+          add(Phase.TOP, "step.moss", "Lay moss on the surface to keep it moist and in place.");
+        }
+      }
+      case MINERAL ->
+          add(Phase.TOP, "step.mineral", "Finish with a thin layer of grit, clear of the stem.");
+      case NONE -> {}
+    }
   }
 }

@@ -11,5 +11,8 @@ public enum RemarkCode {
   ABOVE_SHARE,
   SHAPE,
   MATERIAL,
-  DEEP_BASE
+  DEEP_BASE,
+  NOT_FIRMER,
+  FEW_HOLES,
+  COARSE_LAYER
 }

@@ -3,17 +3,22 @@ package happysaucer.core.repot;
 import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.Findings;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.Mix;
 import happysaucer.core.method.Method;
+import happysaucer.core.pot.Frustum;
+import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
-import happysaucer.core.repot.RepotPlan.Feed;
+import happysaucer.core.repot.RepotPlan.Filler;
 import happysaucer.core.repot.RepotPlan.MixNeed;
 import happysaucer.core.repot.RepotPlan.Portion;
 import happysaucer.core.repot.RepotPlan.WaterIn;
+import happysaucer.core.sign.Grade;
+import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.AftercarePlan;
-import happysaucer.core.species.Light;
+import happysaucer.core.species.Group;
 import happysaucer.core.species.RootType;
 import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Length;
@@ -22,8 +27,8 @@ import happysaucer.core.water.WaterModel;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** Puts together the numbers of one repot. */
 public final class Repot {
@@ -32,16 +37,37 @@ public final class Repot {
 
   static final double SHRINK = 1.10;
 
-  private static final double FEED_GRAMS_PER_LITRE = 2;
-  private static final int FEED_HOLD_CUT_DAYS = 35;
-  private static final int FEED_HOLD_ROT_DAYS = 49;
+  /** Old medium is at most this share of the new mix (rule of thumb). */
+  private static final double REUSE_MOST = 0.5;
+
+  /** Grains that wick need so much under the ball before cheaper filler may start, mm. */
+  private static final double WICK_MM = 30;
 
   /** Leafy balls come to the bench watered, dry-lovers dry; share of their water left. */
   private static final double BALL_MOIST = 0.8;
 
   private static final double BALL_DRY = 0.3;
 
-  private Repot() {}
+  /** After rot the medium is only made moist, not soaked. */
+  private static final double BARELY = 0.5;
+
+  private final Case c;
+  private final Call call;
+  private final Findings findings;
+  private final MediumTable media;
+  private final WaterModel water;
+  private final LocalDate workDay;
+  private final RootWork work;
+
+  private Repot(Case c, Call call, Findings findings, MediumTable media, WaterModel water) {
+    this.c = c;
+    this.call = call;
+    this.findings = findings;
+    this.media = media;
+    this.water = water;
+    this.workDay = call.window().map(window -> window.from()).orElse(c.date());
+    this.work = RootWork.of(c, call, findings);
+  }
 
   public static RepotPlan plan(
       Case c,
@@ -50,9 +76,11 @@ public final class Repot {
       MediumTable media,
       List<Pot> tradeSizes,
       WaterModel water) {
-    LocalDate workDay = call.window().map(window -> window.from()).orElse(c.date());
-    RootWork work = RootWork.of(c, call, findings);
-    Sizing sizing = new Sizing(c, call, work, media, water, workDay);
+    return new Repot(c, call, findings, media, water).plan(tradeSizes);
+  }
+
+  private RepotPlan plan(List<Pot> tradeSizes) {
+    Sizing sizing = new Sizing(c, call, findings, work, media, water, workDay);
     List<Candidate> candidates = sizing.compare();
     Optional<Candidate> best = candidates.stream().filter(Candidate::passes).findFirst();
     Optional<Message> order = Optional.empty();
@@ -60,45 +88,50 @@ public final class Repot {
       best = sizing.toOrder(tradeSizes);
       order = Optional.of(order(best));
     }
-    Method.BallMoisture moisture = ballMoisture(c, call);
-    Optional<MixNeed> mix = best.map(Repot::mixNeed);
-    Feed feed = feed(c, call, work, best, workDay);
-    Optional<WaterIn> waterIn = best.map(b -> waterIn(c, call, work, b, media, water, workDay));
     RepotPlan plan =
         new RepotPlan(
-            workDay, candidates, best, order, work, mix, moisture, feed, waterIn, List.of());
-    return new RepotPlan(
-        workDay,
-        candidates,
-        best,
-        order,
-        work,
-        mix,
-        moisture,
-        feed,
-        waterIn,
-        BenchSteps.of(c, call, plan));
+            workDay,
+            candidates,
+            best,
+            order,
+            work,
+            best.map(this::mixNeed),
+            ballMoisture(),
+            FeedRules.of(c, call, work, best, workDay),
+            best.map(this::waterIn),
+            List.of());
+    return plan.withSteps(BenchSteps.of(c, call, plan, media));
   }
 
-  private static Message order(Optional<Candidate> best) {
-    return best.map(
-            b ->
-                Message.of(
-                    "order.buy",
-                    "Nothing on the shelf will do. Order a pot of {} inside width and {} depth with holes, {}.",
-                    Length.ofMm(b.pot().topMm()),
-                    Length.ofMm(b.pot().heightMm()),
-                    b.pot().material().name().toLowerCase(java.util.Locale.ROOT)))
-        .orElseGet(
-            () ->
-                Message.of(
-                    "order.measure",
-                    "No standard size will do either: measure the ball again, or have a pot made to measure."));
+  private Message order(Optional<Candidate> best) {
+    if (best.isEmpty()) {
+      return Message.of(
+          "order.measure",
+          "No standard size will do either: measure the ball again, or have a pot made to measure.");
+    }
+    Pot pot = best.get().pot();
+    return Message.of(
+        call.action() == Action.HEAVIER_POT ? "order.heavier" : "order.buy",
+        call.action() == Action.HEAVIER_POT
+            ? "Nothing on the shelf stands firmer at the same size. Order a pot of {} inside width and {} depth with holes, {}, heavy and wide in the foot."
+            : "Nothing on the shelf will do. Order a pot of {} inside width and {} depth with holes, {}.",
+        Length.ofMm(pot.topMm()),
+        Length.ofMm(pot.heightMm()),
+        material(pot.material()));
   }
 
-  private static MixNeed mixNeed(Candidate best) {
+  private static String material(Material material) {
+    return material.name().toLowerCase(Locale.ROOT);
+  }
+
+  private MixNeed mixNeed(Candidate best) {
     Mix mix = best.mix().mix();
-    double litres = best.freshLitres() * SETTLING * SHRINK;
+    Optional<Filler> filler = filler(best);
+    double fresh =
+        best.fit().freshLitres()
+            - best.fit().coarseLitres()
+            - filler.map(Filler::litres).orElse(0.0);
+    double litres = Math.max(0, fresh) * SETTLING * SHRINK;
     List<Portion> portions = new ArrayList<>();
     for (Mix.Part part : mix.parts()) {
       portions.add(
@@ -107,101 +140,79 @@ public final class Repot {
               part.ingredient().label(),
               litres * part.parts() / mix.totalParts()));
     }
-    return new MixNeed(mix.code(), mix.label(), litres, portions);
+    return new MixNeed(mix.code(), mix.label(), litres, reusable(litres), filler, portions);
   }
 
-  /** Leafy plants come watered, succulents dry, epiphytes soaked so that their roots bend. */
-  private static Method.BallMoisture ballMoisture(Case c, Call call) {
+  /** Only from healthy balls, never after rot or pests, and never what is broken down. */
+  private double reusable(double litres) {
+    boolean healthy =
+        !findings.stands(FindingCode.ROT)
+            && !c.signs().present(SignCode.ROOTS_ROTTEN)
+            && !findings.stands(FindingCode.ROOT_PESTS)
+            && !findings.stands(FindingCode.SPENT_MEDIUM)
+            && !c.signs().present(SignCode.FUNGUS_GNATS);
+    double takenOff = Math.max(0, c.ball().litres() - work.after().litres());
+    return healthy ? Math.min(REUSE_MOST * litres, takenOff) : 0;
+  }
+
+  /** Cheaper coarse grains under the roots of a plant on a reservoir, up to its mark. */
+  private Optional<Filler> filler(Candidate best) {
+    if (!best.mix().mix().reservoir() || call.action() == Action.TOP_DRESS) {
+      return Optional.empty();
+    }
+    Frustum fill = best.pot().fill();
+    double mark = fill.heightMm() * WaterModel.RESERVOIR_SHARE;
+    double depth = Math.max(0, Math.min(mark, best.fit().baseLayerMm() - WICK_MM));
+    double litres = depth > 0 ? best.pot().inside().upTo(depth).litres() : 0;
+    return Optional.of(new Filler("EXPANDED_CLAY", litres, depth, mark));
+  }
+
+  /**
+   * Leafy plants come watered, succulents dry, epiphytes soaked so that their roots bend, unless
+   * they are wedged in a rigid pot, where swollen roots would jam.
+   */
+  private Method.BallMoisture ballMoisture() {
     if (c.method().ballMoisture() != Method.BallMoisture.BY_SPECIES) {
       return c.method().ballMoisture();
     }
     Traits traits = c.plant().traits();
-    if (traits.dryLover() || call.action() == Action.ROT_RESCUE) {
+    if (traits.dryLover()
+        || call.action() == Action.ROT_RESCUE
+        || call.action() == Action.POT_DOWN
+        || c.plant().species().group() == Group.PELARGONIUM) {
       return Method.BallMoisture.DRY;
     }
-    return traits.rootType() == RootType.EPIPHYTE
-        ? Method.BallMoisture.SOAK
-        : Method.BallMoisture.MOIST;
+    if (traits.rootType() != RootType.EPIPHYTE) {
+      return Method.BallMoisture.MOIST;
+    }
+    boolean rigid = c.pot().material() != Material.PLASTIC && c.pot().material() != Material.FABRIC;
+    boolean wedged =
+        rigid && c.signs().grade(SignCode.ROOTS_CIRCLING).map(g -> g == Grade.SEVERE).orElse(false);
+    return wedged ? Method.BallMoisture.DRY : Method.BallMoisture.SOAK;
   }
 
-  private static Feed feed(
-      Case c, Call call, RootWork work, Optional<Candidate> best, LocalDate workDay) {
-    if (call.action() == Action.ROT_RESCUE) {
-      return held(
-          workDay.plusDays(FEED_HOLD_ROT_DAYS),
-          "feed.rot",
-          "No feed for seven weeks after rot: new roots come first.");
-    }
-    if (work.rootShare() > 0) {
-      return held(
-          workDay.plusDays(FEED_HOLD_CUT_DAYS),
-          "feed.cut",
-          "No feed for five weeks after cutting roots: it burns the cuts.");
-    }
-    if (best.isEmpty()) {
-      return new Feed(
-          FeedKind.NONE,
-          OptionalDouble.empty(),
-          Optional.empty(),
-          Message.of("feed.noPot", "Feed is settled once there is a pot."));
-    }
-    if (best.get().mix().mix().charged()) {
-      return new Feed(
-          FeedKind.IN_MIX,
-          OptionalDouble.empty(),
-          Optional.empty(),
-          Message.of("feed.inMix", "The mix comes with feed."));
-    }
-    if (c.method().feed() == Method.FeedChoice.HOLD) {
-      return held(
-          workDay.plusDays(FEED_HOLD_CUT_DAYS),
-          "feed.method",
-          "The method holds feed for five weeks after a repot.");
-    }
-    double grams =
-        FEED_GRAMS_PER_LITRE
-            * best.get().freshLitres()
-            * c.plant().traits().feeder().factor()
-            * (c.light() == Light.LOW ? 0.5 : 1);
-    return new Feed(
-        FeedKind.SLOW_RELEASE,
-        OptionalDouble.of(grams),
-        Optional.empty(),
-        Message.of(
-            "feed.slow",
-            "Slow-release feed mixed into the fresh medium, away from the stem; the label's dose for pots goes first."));
-  }
-
-  private static Feed held(LocalDate until, String key, String sentence) {
-    return new Feed(
-        FeedKind.HOLD, OptionalDouble.empty(), Optional.of(until), Message.of(key, sentence));
-  }
-
-  private static WaterIn waterIn(
-      Case c,
-      Call call,
-      RootWork work,
-      Candidate best,
-      MediumTable media,
-      WaterModel water,
-      LocalDate workDay) {
-    Traits traits = c.plant().traits();
-    int dry =
-        c.method().firstWater() == Method.FirstWater.AT_ONCE
-            ? 0
-            : traits.aftercare() == AftercarePlan.WAIT_DRY
-                    || traits.aftercare() == AftercarePlan.EPIPHYTE && work.cutAnything()
-                ? Math.max(traits.dryDays(), work.callusDays())
-                : 0;
+  private WaterIn waterIn(Candidate best) {
     double litres =
         water.waterInLitres(
-            best.pot(),
-            work.after(),
-            Math.max(0, best.baseLayerMm()),
-            media.retention(best.mix().mix()),
-            traits.dryLover() ? BALL_DRY : BALL_MOIST);
-    // After rot the medium is only made moist, not soaked.
-    return new WaterIn(
-        workDay.plusDays(dry), call.action() == Action.ROT_RESCUE ? litres / 2 : litres);
+            best.setting(work),
+            c.plant().traits().dryLover() || call.action() == Action.ROT_RESCUE
+                ? BALL_DRY
+                : BALL_MOIST);
+    boolean barely = call.action() == Action.ROT_RESCUE || call.action() == Action.POT_DOWN;
+    return new WaterIn(firstWater(), barely ? litres * BARELY : litres);
+  }
+
+  /** At once, or when cuts and bruises have healed; out of season when it grows again. */
+  private LocalDate firstWater() {
+    Traits traits = c.plant().traits();
+    if (c.method().firstWater() == Method.FirstWater.AT_ONCE || call.action() == Action.TOP_DRESS) {
+      return workDay;
+    }
+    if (traits.aftercare() == AftercarePlan.WAIT_DRY) {
+      LocalDate healed = workDay.plusDays(Math.max(traits.dryDays(), work.callusDays()));
+      return call.growthStarts().filter(day -> day.isAfter(healed)).orElse(healed);
+    }
+    boolean healing = traits.aftercare() == AftercarePlan.EPIPHYTE && work.openRoots(call);
+    return healing ? workDay.plusDays(Math.max(traits.dryDays(), work.callusDays())) : workDay;
   }
 }

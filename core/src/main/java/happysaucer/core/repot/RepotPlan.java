@@ -28,8 +28,28 @@ public record RepotPlan(
 
   /**
    * @param litres to be measured out, allowances included
+   * @param reusableLitres of that, at most so much may be old medium, sieved and fed
    */
-  public record MixNeed(String code, String label, double litres, List<Portion> ingredients) {}
+  public record MixNeed(
+      String code,
+      String label,
+      double litres,
+      double reusableLitres,
+      Optional<Filler> filler,
+      List<Portion> ingredients) {}
+
+  /**
+   * Cheaper coarse grains on the floor of a pot with a reservoir.
+   *
+   * @param depthMm up to where they lie
+   * @param markMm height over the floor up to which water stands when it is full
+   */
+  public record Filler(String code, double litres, double depthMm, double markMm) {}
+
+  RepotPlan withSteps(List<Step> bench) {
+    return new RepotPlan(
+        workDay, candidates, chosen, order, rootWork, mix, ballMoisture, feed, waterIn, bench);
+  }
 
   public record Portion(String code, String label, double litres) {}
 

@@ -11,31 +11,52 @@ import happysaucer.core.root.Loosening;
 import happysaucer.core.root.RootCut;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
+import happysaucer.core.sign.StateCode;
+import happysaucer.core.species.Disturbance;
+import happysaucer.core.species.Group;
 import happysaucer.core.species.RootType;
 import happysaucer.core.species.Traits;
+import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Wording;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * What is done to the ball.
  *
  * @param after the ball after the work
- * @param rootShare share of the roots that goes
+ * @param rootShare share of the ball's volume that goes
+ * @param likelyLoss share of the roots that likely goes: a circled ball has more of them outside
  * @param canopyShare share of the top to take off to match
- * @param limit largest share of roots this species stands to lose
+ * @param limit largest share of roots this species stands to lose now
+ * @param confirm more than a third: to be confirmed by someone who knows the risk
  * @param callusDays days cut roots lie open before moist medium
  * @param bareRooted the old medium goes altogether
+ * @param notes what to know of the cut
  */
 public record RootWork(
     Loosening loosening,
     double baseSliceMm,
     double sideShaveMm,
     double rootShare,
+    double likelyLoss,
     double canopyShare,
     double limit,
+    boolean confirm,
     int callusDays,
     boolean bareRooted,
-    Frustum after) {
+    Frustum after,
+    List<Message> notes) {
   /** Roots may be lost up to this share before the top is cut to match (rule of thumb). */
   private static final double CANOPY_FROM = 0.25;
+
+  /** The working limit; up to a half is an edge case; more only once a cut top has sealed. */
+  private static final double WORKING_LIMIT = 1.0 / 3;
+
+  private static final double EDGE_LIMIT = 0.5;
+
+  /** In a circled ball the outside holds more roots than its volume says (rule of thumb). */
+  private static final double OUTSIDE_HOLDS = 1.3;
 
   /** A base cause is removed with a margin: some firm root goes with the rotten (rule of thumb). */
   private static final double ROT_MARGIN = 1.15;
@@ -43,100 +64,270 @@ public record RootWork(
   /** Share of rotten roots where nobody has measured it (rule of thumb). */
   private static final double ROT_UNKNOWN = 0.25;
 
+  private static final double ROT_MOST = 0.9;
+
+  /** Top dressing takes off this share of the height, within these depths, mm (rules of thumb). */
+  private static final double DRESSED_SHARE = 0.15;
+
+  private static final double DRESSED_LEAST = 20;
+  private static final double DRESSED_MOST = 50;
+
   public static RootWork of(Case c, Call call, Findings findings) {
-    Traits traits = c.plant().traits();
-    Frustum ball = c.ball().body();
-    if (call.action() == Action.ROT_RESCUE) {
+    return new Work(c, call, findings).work();
+  }
+
+  /** Depth of medium that a top dressing replaces, mm. */
+  static double dressedMm(Case c) {
+    return Math.max(
+        DRESSED_LEAST, Math.min(DRESSED_MOST, DRESSED_SHARE * c.ball().body().heightMm()));
+  }
+
+  private static final class Work {
+    private final Case c;
+    private final Call call;
+    private final Findings findings;
+    private final Traits traits;
+    private final Frustum ball;
+    private final List<Message> notes = new ArrayList<>();
+
+    Work(Case c, Call call, Findings findings) {
+      this.c = c;
+      this.call = call;
+      this.findings = findings;
+      this.traits = c.plant().traits();
+      this.ball = c.ball().body();
+    }
+
+    RootWork work() {
+      return switch (call.action()) {
+        case ROT_RESCUE -> rotten();
+        case POT_DOWN ->
+            c.signs().present(SignCode.ROOTS_ROTTEN) ? rotten() : whole(Loosening.NONE);
+        case PEST_CLEAN -> washed();
+        case ROOT_PRUNE_SAME_POT, RAISE_OR_SHALLOW -> pruned();
+        case REFRESH -> refreshed();
+        case DIVIDE -> divided();
+        case TOP_DRESS -> dressed();
+        case HEAVIER_POT, REPLACE_POT -> whole(Loosening.NONE);
+        default -> movedOn();
+      };
+    }
+
+    /** Cut to firm tissue with a margin, old medium washed off; the ball shrinks evenly. */
+    private RootWork rotten() {
       double share =
-          Math.min(0.9, ROT_MARGIN * c.signs().value(SignCode.ROOTS_ROTTEN).orElse(ROT_UNKNOWN));
-      double scale = Math.cbrt(1 - share);
-      Frustum left =
-          new Frustum(
-              ball.round(),
-              ball.topMm() * scale,
-              ball.baseMm() * scale,
-              ball.topDepthMm() * scale,
-              ball.baseDepthMm() * scale,
-              ball.heightMm() * scale);
+          Math.min(
+              ROT_MOST, ROT_MARGIN * c.signs().value(SignCode.ROOTS_ROTTEN).orElse(ROT_UNKNOWN));
       return new RootWork(
           Loosening.WASH,
           0,
           0,
           share,
-          canopy(traits, share),
-          traits.rootLimit(),
-          callus(c, true),
+          share,
+          canopy(share),
+          limit(),
+          false,
+          callus(),
           true,
-          left);
+          ball.scaled(Math.cbrt(1 - share)),
+          notes);
     }
-    if (call.action() == Action.ROOT_PRUNE_SAME_POT) {
-      RootCut cut = RootCut.forSamePot(ball);
-      if (cut.share() > traits.rootLimit()) {
-        cut = RootCut.forShare(ball, traits.rootLimit() * 0.98);
-      }
+
+    /** Every grain of infested medium goes; the roots stay. */
+    private RootWork washed() {
+      RootCut off = RootCut.forSamePot(ball);
       return new RootWork(
-          loosening(c, call, findings),
+          Loosening.WASH,
+          0,
+          0,
+          0,
+          0,
+          0,
+          limit(),
+          false,
+          0,
+          true,
+          ball.without(off.baseSliceMm(), off.sideShaveMm()),
+          notes);
+    }
+
+    /** The inverse: the gaps wanted in the same pot give the cuts, within what it stands. */
+    private RootWork pruned() {
+      double limit = limit();
+      RootCut cut = RootCut.forSamePot(ball);
+      if (limit <= 0) {
+        notes.add(
+            Message.of(
+                "roots.none", "Its roots are not cut: only the loose medium outside comes off."));
+        cut = RootCut.NONE;
+      } else if (cut.share() > limit) {
+        notes.add(
+            Message.of(
+                "roots.overLimit",
+                "The usual gaps would take {} of the ball, more than the {} it stands: the gap for fresh medium is made smaller. If more is wanted, the pot must give, by a size.",
+                Wording.percent(cut.share()),
+                Wording.percent(limit)));
+        cut = RootCut.forShare(ball, limit * 0.98);
+      }
+      boolean confirm = cut.share() > WORKING_LIMIT + 1e-9;
+      if (confirm) {
+        notes.add(
+            Message.of(
+                "roots.edge",
+                "More than a third of the ball goes: an edge case. Stems that hang on the lost roots can die back; have it confirmed."));
+      }
+      double likely = circled() ? Math.min(1, OUTSIDE_HOLDS * cut.share()) : cut.share();
+      return new RootWork(
+          loosening(),
           cut.baseSliceMm(),
           cut.sideShaveMm(),
           cut.share(),
-          canopy(traits, cut.share()),
-          traits.rootLimit(),
-          callus(c, true),
+          likely,
+          canopy(likely),
+          limit,
+          confirm,
+          cut.share() > 0 ? callus() : 0,
           false,
-          ball.without(cut.baseSliceMm(), cut.sideShaveMm()));
+          ball.without(cut.baseSliceMm(), cut.sideShaveMm()),
+          notes);
     }
-    if (call.action() == Action.REFRESH) {
-      // The outer loose medium is shaken off; no root is cut.
+
+    /** New medium in the same pot: how much of the old goes is the method's choice. */
+    private RootWork refreshed() {
       RootCut off = RootCut.forSamePot(ball);
+      boolean most =
+          c.method().oldMedium() == Method.OldMedium.MOST_OFF
+              || traits.rootType() == RootType.EPIPHYTE
+              || c.signs().present(SignCode.MEDIUM_BROKEN_DOWN) && !traits.handledBySoil();
+      boolean bare = most && mayBareRoot();
       return new RootWork(
-          Loosening.TEASE,
+          bare
+              ? Loosening.WASH
+              : traits.rootType() == RootType.BRITTLE ? Loosening.NONE : Loosening.TEASE,
           0,
           0,
           0,
           0,
-          traits.rootLimit(),
+          0,
+          limit(),
+          false,
+          0,
+          bare,
+          ball.without(off.baseSliceMm(), off.sideShaveMm()),
+          notes);
+    }
+
+    /** One of two halves: as deep as before, with half the volume. */
+    private RootWork divided() {
+      double narrower = Math.sqrt(0.5);
+      return new RootWork(
+          Loosening.OPEN_BASE,
+          0,
+          0,
+          0,
+          0,
+          0,
+          limit(),
+          false,
+          callus(),
+          false,
+          new Frustum(
+              ball.round(),
+              ball.topMm() * narrower,
+              ball.baseMm() * narrower,
+              ball.topDepthMm() * narrower,
+              ball.baseDepthMm() * narrower,
+              ball.heightMm()),
+          notes);
+    }
+
+    private RootWork dressed() {
+      return new RootWork(
+          Loosening.NONE,
+          0,
+          0,
+          0,
+          0,
+          0,
+          limit(),
+          false,
           0,
           false,
-          ball.without(off.baseSliceMm(), off.sideShaveMm()));
+          ball.upTo(ball.heightMm() - dressedMm(c)),
+          notes);
     }
-    return new RootWork(
-        loosening(c, call, findings), 0, 0, 0, 0, traits.rootLimit(), 0, false, ball);
-  }
 
-  /** By tightness; brittle and fleshy roots are handled by the soil, never combed. */
-  private static Loosening loosening(Case c, Call call, Findings findings) {
-    RootType roots = c.plant().traits().rootType();
-    boolean gentle = roots == RootType.BRITTLE || roots == RootType.FLESHY;
-    Method.Loosening method = c.method().loosening();
-    boolean solid =
-        c.signs().present(SignCode.BALL_SOLID)
-            || findings.stands(FindingCode.CROWDED, Grade.SEVERE);
-    if (roots == RootType.BRITTLE) {
-      return Loosening.NONE;
+    private RootWork whole(Loosening loosening) {
+      return new RootWork(loosening, 0, 0, 0, 0, 0, limit(), false, 0, false, ball, notes);
     }
-    if (solid) {
-      return gentle ? Loosening.OPEN_BASE : Loosening.SCORE;
-    }
-    if (method == Method.Loosening.ONLY_IF_SOLID) {
-      return Loosening.NONE;
-    }
-    boolean tight = findings.stands(FindingCode.CROWDED, Grade.CLEAR);
-    if (tight) {
-      return gentle ? Loosening.OPEN_BASE : Loosening.TEASE;
-    }
-    return method == Method.Loosening.ALWAYS || findings.stands(FindingCode.CROWDED)
-        ? Loosening.TEASE
-        : Loosening.NONE;
-  }
 
-  private static double canopy(Traits traits, double rootShare) {
-    return traits.canopyPrunable() && rootShare > CANOPY_FROM ? rootShare : 0;
-  }
+    private RootWork movedOn() {
+      boolean bare = c.method().oldMedium() == Method.OldMedium.MOST_OFF && mayBareRoot();
+      return bare
+          ? new RootWork(Loosening.WASH, 0, 0, 0, 0, 0, limit(), false, 0, true, ball, notes)
+          : whole(loosening());
+    }
 
-  private static int callus(Case c, boolean cut) {
-    return cut && c.method().cutRoots() == Method.CutRoots.CALLUS
-        ? c.plant().traits().callusDays()
-        : 0;
+    /** The numbers speak against washing what does not stand it. */
+    private boolean mayBareRoot() {
+      boolean may =
+          traits.rootType() != RootType.BRITTLE && traits.disturbance() != Disturbance.LOW;
+      if (!may) {
+        notes.add(
+            Message.of(
+                "roots.notBare",
+                "Its roots do not stand being washed bare: take off only what is loose."));
+      }
+      return may;
+    }
+
+    /** By tightness; brittle and fleshy roots are handled by the soil, never combed. */
+    private Loosening loosening() {
+      if (traits.rootType() == RootType.BRITTLE) {
+        return Loosening.NONE;
+      }
+      Method.Loosening method = c.method().loosening();
+      boolean severe = findings.stands(FindingCode.CROWDED, Grade.SEVERE);
+      if (c.signs().present(SignCode.BALL_SOLID) || severe) {
+        if (traits.handledBySoil()) {
+          return Loosening.OPEN_BASE;
+        }
+        return traits.disturbance() == Disturbance.LOW
+            ? Loosening.TEASE
+            : c.plant().species().group() == Group.TRAINED_TREE ? Loosening.COMB : Loosening.SCORE;
+      }
+      if (method == Method.Loosening.ONLY_IF_SOLID) {
+        return Loosening.NONE;
+      }
+      if (findings.stands(FindingCode.CROWDED, Grade.CLEAR)) {
+        return traits.handledBySoil() ? Loosening.OPEN_BASE : Loosening.TEASE;
+      }
+      return method == Method.Loosening.ALWAYS || findings.stands(FindingCode.CROWDED)
+          ? Loosening.TEASE
+          : Loosening.NONE;
+    }
+
+    private boolean circled() {
+      return c.signs().present(SignCode.ROOTS_CIRCLING)
+          && c.signs().grade(SignCode.ROOTS_CIRCLING).map(g -> g != Grade.SLIGHT).orElse(true);
+    }
+
+    /** Two thirds only where it is hard-prune-tolerant and the cut top has sealed. */
+    private double limit() {
+      if (traits.rootLimit() <= EDGE_LIMIT) {
+        return traits.rootLimit();
+      }
+      Integer pruned = c.plant().states().get(StateCode.RECENTLY_PRUNED);
+      return pruned != null && pruned >= traits.sealDays() ? traits.rootLimit() : EDGE_LIMIT;
+    }
+
+    private double canopy(double rootShare) {
+      return traits.canopyPrunable() && rootShare > CANOPY_FROM ? rootShare : 0;
+    }
+
+    private int callus() {
+      return c.method().cutRoots() == Method.CutRoots.CALLUS ? traits.callusDays() : 0;
+    }
   }
 
   /** How disturbed the roots that stay are, 0 to 1 (rules of thumb). */
@@ -159,5 +350,10 @@ public record RootWork(
 
   public boolean cutAnything() {
     return rootShare > 0 || canopyShare > 0;
+  }
+
+  /** Roots are cut, torn or parted, so they are open to rot and burning feed. */
+  public boolean openRoots(Call call) {
+    return rootShare > 0 || call.action() == Action.DIVIDE;
   }
 }

@@ -3,22 +3,21 @@ package happysaucer.core.repot;
 import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
-import happysaucer.core.casefile.SiteUse;
+import happysaucer.core.finding.Findings;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.MixChoice;
 import happysaucer.core.method.Method;
+import happysaucer.core.method.Method.PotStep;
 import happysaucer.core.pot.Clearance;
 import happysaucer.core.pot.Frustum;
-import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.pot.Shape;
 import happysaucer.core.pot.Standing;
 import happysaucer.core.repot.Candidate.Failure;
-import happysaucer.core.repot.Candidate.Remark;
-import happysaucer.core.species.ShapePreference;
+import happysaucer.core.repot.Candidate.Fit;
+import happysaucer.core.species.StepPreference;
 import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Length;
-import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Rounding;
 import happysaucer.core.unit.Wording;
@@ -40,83 +39,114 @@ public final class Sizing {
   private static final double BASE_LEAST_SMALL = 10;
   private static final double SMALL_POT = 120;
 
-  /** More than this under the ball is remarked on, mm (rule of thumb). */
-  private static final double BASE_MOST = 60;
+  /**
+   * A pot counts as the same inside size within this much of width, and of fill (rule of thumb).
+   */
+  private static final double SAME_WIDTH = 10;
 
-  /** Push grades, N (rules of thumb). */
-  private static final double PUSH_UNSAFE = 6;
+  private static final double SAME_FILL = 1.25;
 
-  private static final double PUSH_PUBLIC = 12;
-  private static final double PUSH_CHILDREN = 25;
-  private static final double TILT_WARNING = 10;
+  /** A base is raised by this much at one repot, or set lower by this much, mm (rule of thumb). */
+  private static final double RAISE = 25;
 
-  /** Ball's share of the fill by the share school: about two thirds (rule of thumb). */
-  private static final double SHARE_BEST = 0.66;
+  private static final double LOWER = -10;
 
-  private static final double SHARE_LEAST = 0.5;
-  private static final double AFP_LEAST = 0.10;
+  /** Mass of coarse drainage material, g/L (rule of thumb). */
+  private static final double COARSE_GRAMS_PER_LITRE = 1400;
 
   private final Case c;
   private final Call call;
+  private final Aim aim;
   private final RootWork work;
   private final MediumTable media;
   private final WaterModel water;
   private final LocalDate workDay;
+  private final School school;
+  private final List<School> schools;
 
   public Sizing(
-      Case c, Call call, RootWork work, MediumTable media, WaterModel water, LocalDate workDay) {
+      Case c,
+      Call call,
+      Findings findings,
+      RootWork work,
+      MediumTable media,
+      WaterModel water,
+      LocalDate workDay) {
     this.c = c;
     this.call = call;
+    this.aim = Aim.of(call, findings);
     this.work = work;
     this.media = media;
     this.water = water;
     this.workDay = workDay;
+    boolean smallest =
+        call.smallestStep()
+            || aim == Aim.ROOTS
+            || (c.plant().keepsSize() && call.action() == Action.POT_UP)
+            || (c.plant().traits().step() == StepPreference.SMALLEST
+                && c.plant().traits().dryLover());
+    double ballTop = work.after().topMm();
+    this.schools = new ArrayList<>();
+    for (PotStep code : PotStep.values()) {
+      schools.add(School.of(code, c, ballTop, smallest));
+    }
+    this.school = schools.get(c.method().potStep().ordinal());
   }
 
   /** All candidates: those that pass by rank, then those that fail. */
   public List<Candidate> compare() {
     List<Pot> pots = new ArrayList<>();
-    if (call.samePot()) {
+    if (aim.offersPresentPot()) {
       pots.add(c.pot().withId("current"));
-    } else {
+    }
+    if (aim.offersOtherPots()) {
       pots.addAll(c.candidates());
     }
-    StepLimit limit = StepLimit.of(c, work.after().topMm(), smallest());
-    List<Candidate> compared = new ArrayList<>();
+    return compare(pots, c.fromStock() || !aim.offersOtherPots());
+  }
+
+  /** The pot to buy when none on the shelf will do: the best of the standard trade sizes. */
+  public Optional<Candidate> toOrder(List<Pot> tradeSizes) {
+    return compare(tradeSizes, false).stream().filter(Candidate::passes).findFirst();
+  }
+
+  /**
+   * @param showFailing whether those that fail are wanted with their figures; of standard sizes
+   *     nobody owns only those that would do are of interest
+   */
+  private List<Candidate> compare(List<Pot> pots, boolean showFailing) {
+    List<Judged> judged = new ArrayList<>();
     for (Pot pot : pots) {
-      compared.add(candidate(pot, limit, limit.mostMm()));
+      judged.add(judge(pot, school.mostMm()));
     }
-    OptionalDouble next = nextSizeUp(compared, limit);
-    if (compared.stream().noneMatch(Candidate::passes) && next.isPresent()) {
-      compared.clear();
+    OptionalDouble next = nextSizeUp(judged);
+    if (judged.stream().noneMatch(j -> j.failures().isEmpty()) && next.isPresent()) {
+      judged.clear();
       for (Pot pot : pots) {
-        compared.add(candidate(pot, limit, next.getAsDouble()));
+        judged.add(judge(pot, next.getAsDouble()));
+      }
+    }
+    boolean somePass = judged.stream().anyMatch(j -> j.failures().isEmpty());
+    List<Candidate> compared = new ArrayList<>();
+    for (Judged j : judged) {
+      if (j.failures().isEmpty() || showFailing || !somePass) {
+        compared.add(candidate(j));
       }
     }
     return ranked(compared);
   }
 
   /** Where stock leaves a hole: the smallest pot that fits and is only too wide, within bounds. */
-  private OptionalDouble nextSizeUp(List<Candidate> compared, StepLimit limit) {
-    return compared.stream()
-        .filter(c -> c.failures().stream().allMatch(f -> f.code() == FailureCode.OVER_STEP))
-        .mapToDouble(c -> Rounding.forDecision(c.pot().topMm() - work.after().topMm()))
-        .filter(overBall -> overBall <= limit.stockHoleMm())
+  private OptionalDouble nextSizeUp(List<Judged> judged) {
+    return judged.stream()
+        .filter(j -> j.failures().stream().allMatch(f -> f.code() == FailureCode.OVER_STEP))
+        .mapToDouble(j -> Rounding.forDecision(overBall(j.pot())))
+        .filter(over -> over <= school.stockHoleMm())
         .min();
   }
 
-  private boolean smallest() {
-    return call.smallestStep() || call.action() == Action.ROT_RESCUE;
-  }
-
-  /** The pot to buy when none on the shelf will do: the best of the standard trade sizes. */
-  public Optional<Candidate> toOrder(List<Pot> tradeSizes) {
-    StepLimit limit = StepLimit.of(c, work.after().topMm(), smallest());
-    List<Candidate> compared = new ArrayList<>();
-    for (Pot pot : tradeSizes) {
-      compared.add(candidate(pot, limit, limit.mostMm()));
-    }
-    return ranked(compared).stream().filter(Candidate::passes).findFirst();
+  private double overBall(Pot pot) {
+    return pot.topMm() - work.after().topMm();
   }
 
   private static List<Candidate> ranked(List<Candidate> compared) {
@@ -126,7 +156,7 @@ public final class Sizing {
             .sorted(
                 Comparator.comparingDouble(
                         (Candidate candidate) -> Rounding.forDecision(candidate.score()))
-                    .thenComparingDouble(Candidate::stepMm)
+                    .thenComparingDouble(candidate -> candidate.fit().stepMm())
                     .thenComparing(candidate -> candidate.pot().id()))
             .toList();
     List<Candidate> all = new ArrayList<>();
@@ -135,266 +165,244 @@ public final class Sizing {
     }
     compared.stream()
         .filter(candidate -> !candidate.passes())
-        .sorted(Comparator.comparingDouble(Candidate::stepMm))
+        .sorted(Comparator.comparingDouble(candidate -> candidate.fit().stepMm()))
         .forEach(all::add);
     return all;
   }
 
-  private Candidate candidate(Pot pot, StepLimit limit, double mostMm) {
-    Traits traits = c.plant().traits();
+  /** A pot with where the ball would stand in it and why it cannot be taken, before any drying. */
+  private record Judged(Pot pot, Fit fit, double mostMm, List<Failure> failures) {}
+
+  private Judged judge(Pot pot, double mostMm) {
+    Fit fit = fit(pot);
+    return new Judged(pot, fit, mostMm, failures(pot, fit, mostMm));
+  }
+
+  private Fit fit(Pot pot) {
     Frustum ball = work.after();
-    double step = pot.topMm() - c.ball().body().topMm();
     double rimGap = pot.rimGapMm();
-    double base = pot.heightMm() - rimGap - ball.heightMm();
+    double raise = raise(pot, ball);
+    double base = aim == Aim.TOP_ONLY ? 0 : pot.heightMm() - rimGap - ball.heightMm() + raise;
     double fill = pot.fill().litres();
-    double clearance = Clearance.leastMm(pot, ball, base);
-    MixChoice mix = MixChoice.of(traits, media, pot.fill());
-    List<Failure> failures = failures(pot, ball, base, clearance, mostMm);
-    boolean fits = base >= 0 && clearance > 0;
+    double ballLitres = Math.min(ball.litres(), fill);
+    double coarse = coarseMm(pot, base);
+    double coarseLitres = coarse > 0 ? pot.inside().upTo(coarse).litres() : 0;
+    return new Fit(
+        pot.topMm() - c.ball().body().topMm(),
+        ballLitres / fill,
+        Clearance.leastMm(pot, ball, base),
+        rimGap,
+        base,
+        raise,
+        coarse,
+        fill,
+        fill - ballLitres,
+        Math.min(coarseLitres, fill - ballLitres));
+  }
+
+  /**
+   * A base that is shown stands above the fill line, so more medium goes beneath the ball. It is
+   * raised no further than a ball's third of height would bear.
+   */
+  private double raise(Pot pot, Frustum ball) {
+    if (!c.plant().traits().showsBase()) {
+      return 0;
+    }
+    if (call.action() == Action.RAISE_OR_SHALLOW) {
+      return Math.min(RAISE, ball.heightMm() / 3);
+    }
+    return c.method().level() == Method.Level.LOW && aim == Aim.STEP
+        ? Math.max(LOWER, -Math.max(0, pot.heightMm() - pot.rimGapMm() - ball.heightMm()))
+        : 0;
+  }
+
+  private double coarseMm(Pot pot, double base) {
+    return c.method().overHoles() == Method.OverHoles.COARSE_LAYER && aim != Aim.TOP_ONLY
+        ? Math.min(c.method().coarseLayerMm(), Math.max(0, Math.min(base, pot.heightMm() / 2)))
+        : 0;
+  }
+
+  private Candidate candidate(Judged judged) {
+    Pot pot = judged.pot();
+    Fit fit = judged.fit();
+    Traits traits = c.plant().traits();
+    MixChoice mix = mix(pot, fit);
     Optional<Drying> settled = Optional.empty();
     Optional<Drying> first = Optional.empty();
-    if (fits) {
-      settled = Optional.of(water.settled(pot, ball, base, media.retention(mix.mix()), workDay));
-      first =
-          Optional.of(
-              water.after(
-                  pot,
-                  ball,
-                  base,
-                  media.retention(mix.mix()),
-                  workDay,
-                  new WaterModel.Stage(0, work.activity())));
+    if (fit.baseLayerMm() >= 0 && Rounding.forDecision(fit.clearanceMm()) >= 0) {
+      WaterModel.Setting setting =
+          new WaterModel.Setting(
+              pot, work.after(), Math.max(0, fit.baseLayerMm()), fit.coarseMm(), mix.retention());
+      settled = Optional.of(water.settled(setting, workDay));
+      first = Optional.of(water.after(setting, workDay, new WaterModel.Stage(0, work.activity())));
     }
-    double ballLitres = Math.min(ball.litres(), fill);
-    double fresh = fill - ballLitres;
-    double oldDry = ballLitres * c.plant().mix().dryGramsPerLitre();
-    double newDry = fresh * mix.mix().dryGramsPerLitre();
-    double full = fill * mix.capacity() * 1000;
-    double standingWater = full * (traits.dryLover() ? 0 : 1 - traits.refill().spentShare() * 0.7);
+    double ballLitres = fit.fillLitres() - fit.freshLitres();
+    double dryMedium =
+        ballLitres * c.plant().mix().dryGramsPerLitre()
+            + (fit.freshLitres() - fit.coarseLitres()) * mix.mix().dryGramsPerLitre()
+            + fit.coarseLitres() * COARSE_GRAMS_PER_LITRE;
+    double full = (fit.fillLitres() - fit.coarseLitres()) * mix.capacity() * 1000;
+    double standingWater =
+        full * (traits.dryLover() ? 0 : 1 - c.plant().refill().spentShare() * 0.7);
     Standing standing =
         Standing.of(
             pot,
             pot.massG(),
-            oldDry + newDry + standingWater,
+            dryMedium + standingWater,
             c.plant().topMassG(),
             c.plant().heightMm(),
             c.plant().leanDegrees());
-    double dryMass = pot.massG() + oldDry + newDry + c.plant().topMassG();
-    double share = ballLitres / fill;
-    List<Remark> remarks =
-        remarks(pot, limit, mostMm, base, mix, first, standing, dryMass + full, share);
+    double dryMass = pot.massG() + dryMedium + c.plant().topMassG();
+    List<PotStep> takenBy = new ArrayList<>();
+    for (School other : schools) {
+      if (other.takes(overBall(pot), fit.ballShare())) {
+        takenBy.add(other.code());
+      }
+    }
+    PotJudgement judgement =
+        new PotJudgement(c, aim, school, pot, fit, mix, first, standing, dryMass + full);
     return new Candidate(
         pot,
         OptionalInt.empty(),
-        step,
-        share,
-        clearance,
-        rimGap,
-        base,
-        fill,
-        fresh,
+        fit,
         mix,
         settled,
         first,
         standing,
         dryMass,
         dryMass + full,
-        failures,
-        remarks,
-        score(pot, limit, mix, first, standing, share));
+        takenBy,
+        judged.failures(),
+        judgement.remarks(judged.mostMm(), overBall(pot)),
+        judgement.score(overBall(pot)));
   }
 
-  private List<Failure> failures(
-      Pot pot, Frustum ball, double base, double clearance, double mostMm) {
-    List<Failure> failures = new ArrayList<>();
+  /** A plant over a reservoir stays in grains that wick; the others get what suits the depth. */
+  private MixChoice mix(Pot pot, Fit fit) {
+    Frustum filled = pot.fill().above(fit.coarseMm());
+    if (c.plant().inReservoir()) {
+      return MixChoice.in(media, c.plant().mix(), filled);
+    }
+    return MixChoice.of(
+        c.plant().traits(), media, filled, c.method().peat() == Method.Peat.PEAT_FREE);
+  }
+
+  private List<Failure> failures(Pot pot, Fit fit, double mostMm) {
+    List<Failure> failures = new ArrayList<>(1);
     if (pot.drainHoles() == 0) {
       failures.add(
           new Failure(
               FailureCode.NO_HOLES,
               Message.of("fail.noHoles", "It has no holes: use it only as a cover pot.")));
     }
-    double needed = call.samePot() ? 0 : Clearance.neededMm(pot);
-    if (Rounding.forDecision(clearance) < needed) {
-      failures.add(
-          new Failure(
-              FailureCode.CLEARANCE,
-              clearance < 0
-                  ? Message.of("fail.ballWider", "The ball does not go in.")
-                  : Message.of(
-                      "fail.clearance",
-                      "Only {} between ball and wall; medium cannot be worked in under {}.",
-                      Length.ofMm(clearance),
-                      Length.ofMm(needed))));
-    }
-    double least = leastBase(pot);
-    if (Rounding.forDecision(base) < least) {
-      failures.add(
-          new Failure(
-              FailureCode.TOO_SHALLOW,
-              base < 0
-                  ? Message.of(
-                      "fail.tooTall", "The ball would stand {} too high.", Length.ofMm(-base))
-                  : Message.of(
-                      "fail.tooShallow",
-                      "Only {} under the ball; it needs {}.",
-                      Length.ofMm(base),
-                      Length.ofMm(least))));
-    }
-    double overBall = pot.topMm() - ball.topMm();
-    if (!call.samePot() && Rounding.forDecision(overBall) > mostMm) {
-      failures.add(
-          new Failure(
-              FailureCode.OVER_STEP,
-              Message.of(
-                  "fail.overStep",
-                  "{} wider than the ball, more than the {} this method allows: too much medium would stay wet.",
-                  Length.ofMm(overBall),
-                  Length.ofMm(mostMm))));
-    }
-    if (pot.shape() == Shape.URN || pot.mouthMm() < pot.topMm() - 1) {
-      failures.add(
-          new Failure(
-              FailureCode.UNRELEASABLE,
-              Message.of(
-                  "fail.unreleasable",
-                  "Its mouth is narrower than its belly: the ball never comes out whole.")));
+    if (aim != Aim.TOP_ONLY) {
+      tooTight(pot, fit, failures);
+      tooShallow(pot, fit, failures);
+      tooLarge(pot, fit, mostMm, failures);
+      if (pot.shape() == Shape.URN || pot.mouthMm() < pot.topMm() - 1) {
+        failures.add(
+            new Failure(
+                FailureCode.UNRELEASABLE,
+                Message.of(
+                    "fail.unreleasable",
+                    "Its mouth is narrower than its belly: the ball never comes out whole.")));
+      }
     }
     return failures;
   }
 
+  private void tooTight(Pot pot, Fit fit, List<Failure> failures) {
+    double needed = aim.mayFitTightly() && sameWidth(pot) ? 0 : Clearance.neededMm(pot);
+    if (Rounding.forDecision(fit.clearanceMm()) < needed) {
+      failures.add(
+          new Failure(
+              FailureCode.CLEARANCE,
+              fit.clearanceMm() < 0
+                  ? Message.of("fail.ballWider", "The ball does not go in.")
+                  : Message.of(
+                      "fail.clearance",
+                      "Only {} between ball and wall; medium cannot be worked in under {}.",
+                      Length.ofMm(fit.clearanceMm()),
+                      Length.ofMm(needed))));
+    }
+  }
+
+  private void tooShallow(Pot pot, Fit fit, List<Failure> failures) {
+    double least = leastBase(pot);
+    if (Rounding.forDecision(fit.baseLayerMm()) < least) {
+      failures.add(
+          new Failure(
+              FailureCode.TOO_SHALLOW,
+              fit.baseLayerMm() < 0
+                  ? Message.of(
+                      "fail.tooTall",
+                      "The ball would stand {} too high.",
+                      Length.ofMm(-fit.baseLayerMm()))
+                  : Message.of(
+                      "fail.tooShallow",
+                      "Only {} under the ball; it needs {}.",
+                      Length.ofMm(fit.baseLayerMm()),
+                      Length.ofMm(least))));
+    }
+    if (aim == Aim.SHALLOWER && pot.heightMm() > c.pot().heightMm() + 1) {
+      failures.add(
+          new Failure(
+              FailureCode.OVER_STEP,
+              Message.of(
+                  "fail.deeper",
+                  "It is deeper than the present pot; a base is shown in a shallower one.")));
+    }
+  }
+
   private double leastBase(Pot pot) {
+    if (aim == Aim.SAME_SIZE || aim == Aim.SAME_SIZE_OR_STEP && sameWidth(pot)) {
+      return 0;
+    }
     boolean shallow = pot.shape() == Shape.SHALLOW || pot.shape() == Shape.BOWL;
-    return pot.topMm() < SMALL_POT || shallow || call.samePot() ? BASE_LEAST_SMALL : BASE_LEAST;
+    return pot.topMm() < SMALL_POT || shallow || aim == Aim.SAME_POT
+        ? BASE_LEAST_SMALL
+        : BASE_LEAST;
   }
 
-  private List<Remark> remarks(
-      Pot pot,
-      StepLimit limit,
-      double mostMm,
-      double base,
-      MixChoice mix,
-      Optional<Drying> first,
-      Standing standing,
-      double wetMass,
-      double share) {
-    List<Remark> remarks = new ArrayList<>();
-    double overBall = Rounding.forDecision(pot.topMm() - work.after().topMm());
-    if (!call.samePot() && overBall > limit.remarkOverMm() && overBall <= mostMm) {
-      remarks.add(
-          new Remark(
-              overBall > limit.mostMm() ? RemarkCode.COARSE_STOCK : RemarkCode.LARGE_STEP,
-              Message.of(
-                  "remark.largeStep",
-                  "{} over the ball is a large step; water with care at first.",
-                  Length.ofMm(overBall))));
-    }
-    int stood = c.plant().traits().daysRingWetStood();
-    boolean wetLong =
-        first.isPresent() && first.get().daysRingWet().orElse(Double.MAX_VALUE) > stood;
-    if (wetLong) {
-      remarks.add(
-          new Remark(
-              RemarkCode.STAYS_WET_LONG,
-              Message.of(
-                  "remark.staysWet",
-                  "The fresh medium stays wet for longer than the {} days this plant stands.",
-                  stood)));
-    }
-    if (mix.airFilled() < AFP_LEAST) {
-      remarks.add(
-          new Remark(
-              RemarkCode.AIRLESS,
-              Message.of(
-                  "remark.airless",
-                  "Only {} of air left in this mix at this depth.",
-                  Wording.percent(mix.airFilled()))));
-    }
-    if (standing.pushN() < pushNeeded() || standing.tiltDegrees() < TILT_WARNING) {
-      remarks.add(
-          new Remark(
-              RemarkCode.TIPPY,
-              Message.of(
-                  "remark.tippy",
-                  "A push of {} N at mid height tips it; look for a heavier pot or a wider foot of the same size.",
-                  standing.pushN())));
-    }
-    if (wetMass > c.method().liftFloorG()) {
-      remarks.add(
-          new Remark(
-              RemarkCode.HEAVY, Message.of("remark.heavy", "{} when wet.", Mass.ofGrams(wetMass))));
-    }
-    if (!call.samePot() && share < SHARE_LEAST) {
-      remarks.add(
-          new Remark(
-              RemarkCode.ABOVE_SHARE,
-              Message.of(
-                  "remark.share",
-                  "The ball is {} of the fill; two thirds would be usual.",
-                  Wording.percent(share))));
-    }
-    if (base > BASE_MOST) {
-      remarks.add(
-          new Remark(
-              RemarkCode.DEEP_BASE,
-              Message.of(
-                  "remark.deepBase", "{} of fresh medium under the ball.", Length.ofMm(base))));
-    }
-    if (shapeMisses(pot)) {
-      remarks.add(
-          new Remark(
-              RemarkCode.SHAPE,
-              Message.of(
-                  "remark.shape",
-                  c.plant().traits().shape() == ShapePreference.DEEP
-                      ? "Its roots would like a deeper pot."
-                      : "Its roots would like a shallower pot.")));
-    }
-    return remarks;
+  private boolean sameWidth(Pot pot) {
+    return Math.abs(Rounding.forDecision(pot.topMm() - c.pot().topMm())) <= SAME_WIDTH;
   }
 
-  private double pushNeeded() {
-    return c.site().use() == SiteUse.CHILDREN
-        ? PUSH_CHILDREN
-        : c.site().use() == SiteUse.PUBLIC ? PUSH_PUBLIC : PUSH_UNSAFE;
-  }
-
-  private boolean shapeMisses(Pot pot) {
-    return switch (c.plant().traits().shape()) {
-      case STANDARD -> false;
-      case DEEP -> pot.heightMm() < pot.topMm() * 0.85;
-      case SHALLOW -> pot.heightMm() > pot.topMm() * 1.1;
-    };
-  }
-
-  /** Lower is better; the parts are judgement and are kept comparable at about 1 each. */
-  private double score(
-      Pot pot,
-      StepLimit limit,
-      MixChoice mix,
-      Optional<Drying> first,
-      Standing standing,
-      double share) {
-    double overBall = pot.topMm() - work.after().topMm();
-    double size =
-        c.method().potStep() == Method.PotStep.SHARE
-            ? Math.abs(share - SHARE_BEST) * 10
-            : Math.abs(overBall - limit.bestMm()) / 10;
-    double stood = c.plant().traits().daysRingWetStood();
-    double wet = first.map(f -> f.daysRingWet().orElse(stood * 3)).orElse(stood * 3);
-    double overWet = Math.max(0, wet / stood - 1) * 2;
-    double air = mix.miss(c.plant().traits()) * 20;
-    double tip = standing.pushN() < pushNeeded() ? 1 - standing.pushN() / pushNeeded() : 0;
-    return size + overWet + air + tip + (shapeMisses(pot) ? 1 : 0) + material(pot);
-  }
-
-  /** Someone who overwaters is served by clay, someone who forgets by plastic. */
-  private double material(Pot pot) {
-    boolean clay = pot.material() == Material.TERRACOTTA;
-    return switch (c.plant().watererHabit()) {
-      case OVERDOES -> clay ? 0 : 1;
-      case FORGETS -> clay ? 1 : 0;
-      // The same material as before keeps the caretaker's habit right.
-      case EVEN -> pot.material() == c.pot().material() ? 0 : 0.6;
-    };
+  private void tooLarge(Pot pot, Fit fit, double mostMm, List<Failure> failures) {
+    if (aim == Aim.SAME_POT) {
+      return;
+    }
+    if (aim == Aim.SAME_SIZE) {
+      boolean same = sameWidth(pot) && fit.fillLitres() <= SAME_FILL * c.pot().fill().litres();
+      if (!same) {
+        failures.add(
+            new Failure(
+                FailureCode.OVER_STEP,
+                Message.of(
+                    "fail.otherSize",
+                    "Not the same inside size as the present pot, which is {} wide and holds its roots well.",
+                    Length.ofMm(c.pot().topMm()))));
+      }
+      return;
+    }
+    if (aim == Aim.SAME_SIZE_OR_STEP && sameWidth(pot)) {
+      return;
+    }
+    if (!school.takes(overBall(pot), fit.ballShare(), mostMm)) {
+      boolean byWidth = Rounding.forDecision(overBall(pot)) > mostMm;
+      failures.add(
+          new Failure(
+              FailureCode.OVER_STEP,
+              byWidth
+                  ? Message.of(
+                      "fail.overStep",
+                      "{} wider than the ball, more than the {} this method allows: too much medium would stay wet.",
+                      Length.ofMm(overBall(pot)),
+                      Length.ofMm(mostMm))
+                  : Message.of(
+                      "fail.overShare",
+                      "The ball would be only {} of what the pot holds; this method wants about two thirds.",
+                      Wording.percent(fit.ballShare()))));
+    }
   }
 }

@@ -33,7 +33,8 @@ public final class SpeciesTable {
       names.addAll(entry.synonyms());
       names.addAll(entry.commonNames());
       for (String name : names) {
-        if (byName.put(plain(name), entry) != null) {
+        Species other = byName.put(plain(name), entry);
+        if (other != null && other != entry) {
           throw new IllegalArgumentException("species: the name " + name + " stands there twice");
         }
       }

@@ -17,6 +17,13 @@ import java.util.List;
  * @param leafDensity leaf layers against a leafy fig
  * @param matureHeightMm typical height indoors when grown, mm
  * @param callusDays days cut roots dry before moist medium
+ * @param rest how it spends the dark months
+ * @param step how large a step up suits it
+ * @param graft usually grafted, so the graft must stay clear and suckers come off
+ * @param sunGrown used to sun, so it is led back to it in steps
+ * @param showsBase grown for its swollen or trained base, which may be raised
+ * @param divides a clump or its offsets can be parted
+ * @param strikes its cuttings root
  */
 public record Traits(
     Refill refill,
@@ -49,7 +56,14 @@ public record Traits(
     double leafDensity,
     double matureHeightMm,
     boolean canopyPrunable,
-    int callusDays) {
+    int callusDays,
+    Rest rest,
+    StepPreference step,
+    boolean graft,
+    boolean sunGrown,
+    boolean showsBase,
+    boolean divides,
+    boolean strikes) {
 
   public double monthsMiddle() {
     return (monthsFrom + monthsTo) / 2.0;
@@ -67,6 +81,11 @@ public record Traits(
   /** In orchids and rhizomes old roots die in turn, so rot is graded at doubled limits. */
   public boolean oldRootsDieInTurn() {
     return rootType == RootType.RHIZOME || rootType == RootType.EPIPHYTE;
+  }
+
+  /** Roots without fine ends to spare: they are handled by the soil, never combed. */
+  public boolean handledBySoil() {
+    return rootType == RootType.BRITTLE || rootType == RootType.FLESHY;
   }
 
   public boolean dryLover() {

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 
 /**
  * One drying cycle of the three stores, from drained to well past the refill point: fourth-order
- * Runge-Kutta at a fixed step.
+ * Runge-Kutta at fixed steps, finer while the pot dries fast.
  *
  * <pre>
  *   dB/dt = -T x stress(b) x VB / V  - (b - r) c(B,R) / tau - (b - t) c(B,T) / tau
@@ -17,7 +17,11 @@ import java.util.OptionalDouble;
  * the volume that roots reach.
  */
 final class DryDown {
-  private static final double STEP_DAYS = 0.25;
+  private static final double FINE_STEP = 0.25;
+  private static final double FINE_UNTIL = 16;
+  private static final double MIDDLE_STEP = 0.5;
+  private static final double MIDDLE_UNTIL = 50;
+  private static final double COARSE_STEP = 1;
   private static final double MOST_DAYS = 150;
 
   /** Stress begins when this share of a store is left. */
@@ -30,6 +34,8 @@ final class DryDown {
 
   /** Roots reach so much of the fresh medium on the first day (rule of thumb). */
   private static final double REACH_START = 0.05;
+
+  private static final double NO_STORE = 1e-6;
 
   /**
    * All that drives a cycle.
@@ -65,14 +71,27 @@ final class DryDown {
 
   private final Planted.Stores caps;
   private final Drive drive;
+  private final boolean hasRing;
 
-  private DryDown(Planted.Stores caps, Drive drive) {
+  // The slope at the last asked point, litres a day.
+  private double slopeBall;
+  private double slopeRing;
+  private double slopeTop;
+
+  DryDown(Planted.Stores caps, Drive drive) {
     this.caps = caps;
     this.drive = drive;
+    this.hasRing = caps.ring() > NO_STORE;
   }
 
   static Cycle run(Planted.Stores caps, Drive drive) {
     return new DryDown(caps, drive).integrate();
+  }
+
+  /** The stores' change at a moment, litres a day: ball, ring, top. */
+  double[] slopes(double day, double ball, double ring, double top) {
+    slope(day, ball, ring, top);
+    return new double[] {slopeBall, slopeRing, slopeTop};
   }
 
   private Cycle integrate() {
@@ -80,57 +99,68 @@ final class DryDown {
     double ring = caps.ring();
     double top = caps.top();
     double full = ball + ring + top;
-    OptionalDouble topDry = OptionalDouble.empty();
-    OptionalDouble refill = OptionalDouble.empty();
-    OptionalDouble ringHalf = caps.ring() < 1e-6 ? OptionalDouble.of(0) : OptionalDouble.empty();
-    OptionalDouble aired =
-        caps.airlessLitres() <= 0 ? OptionalDouble.of(0) : OptionalDouble.empty();
+    double airless = caps.airlessLitres();
+    double topDry = Double.NaN;
+    double refill = Double.NaN;
+    double ringHalf = hasRing ? Double.NaN : 0;
+    double aired = airless <= 0 ? 0 : Double.NaN;
     double usedAtRefill = 0;
     double lastDue = due(0, ball, ring, top);
-    for (double day = 0; day < MOST_DAYS; day += STEP_DAYS) {
-      double[] k1 = slope(day, ball, ring, top);
-      double[] k2 =
-          slope(day + STEP_DAYS / 2, at(ball, k1, 0, 2), at(ring, k1, 1, 2), at(top, k1, 2, 2));
-      double[] k3 =
-          slope(day + STEP_DAYS / 2, at(ball, k2, 0, 2), at(ring, k2, 1, 2), at(top, k2, 2, 2));
-      double[] k4 =
-          slope(day + STEP_DAYS, at(ball, k3, 0, 1), at(ring, k3, 1, 1), at(top, k3, 2, 1));
-      double nextBall = step(ball, k1, k2, k3, k4, 0);
-      double nextRing = step(ring, k1, k2, k3, k4, 1);
-      double nextTop = step(top, k1, k2, k3, k4, 2);
-      double next = day + STEP_DAYS;
-      if (topDry.isEmpty()) {
-        topDry = crossing(day, 1 - top / caps.top(), 1 - nextTop / caps.top(), TOP_SPENT);
+    double day = 0;
+    while (day < MOST_DAYS
+        && (Double.isNaN(topDry)
+            || Double.isNaN(refill)
+            || Double.isNaN(ringHalf)
+            || Double.isNaN(aired))) {
+      double h = day < FINE_UNTIL ? FINE_STEP : day < MIDDLE_UNTIL ? MIDDLE_STEP : COARSE_STEP;
+      slope(day, ball, ring, top);
+      double b1 = slopeBall;
+      double r1 = slopeRing;
+      double t1 = slopeTop;
+      slope(day + h / 2, ball + b1 * h / 2, ring + r1 * h / 2, top + t1 * h / 2);
+      double b2 = slopeBall;
+      double r2 = slopeRing;
+      double t2 = slopeTop;
+      slope(day + h / 2, ball + b2 * h / 2, ring + r2 * h / 2, top + t2 * h / 2);
+      double b3 = slopeBall;
+      double r3 = slopeRing;
+      double t3 = slopeTop;
+      slope(day + h, ball + b3 * h, ring + r3 * h, top + t3 * h);
+      double nextBall = Math.max(0, ball + h / 6 * (b1 + 2 * b2 + 2 * b3 + slopeBall));
+      double nextRing = Math.max(0, ring + h / 6 * (r1 + 2 * r2 + 2 * r3 + slopeRing));
+      double nextTop = Math.max(0, top + h / 6 * (t1 + 2 * t2 + 2 * t3 + slopeTop));
+      double left = nextBall + nextRing + nextTop;
+      if (Double.isNaN(topDry)) {
+        topDry =
+            crossing(day, h, 1 - wet(top, caps.top()), 1 - wet(nextTop, caps.top()), TOP_SPENT);
       }
-      double due = due(next, nextBall, nextRing, nextTop);
-      if (refill.isEmpty()) {
-        refill = crossing(day, lastDue, due, 1);
-        if (refill.isPresent()) {
-          double part = (refill.getAsDouble() - day) / STEP_DAYS;
+      double due = due(day + h, nextBall, nextRing, nextTop);
+      if (Double.isNaN(refill)) {
+        refill = crossing(day, h, lastDue, due, 1);
+        if (!Double.isNaN(refill)) {
           double before = ball + ring + top;
-          usedAtRefill = full - before + part * (before - nextBall - nextRing - nextTop);
+          usedAtRefill = full - before + (refill - day) / h * (before - left);
         }
       }
-      if (ringHalf.isEmpty()) {
-        ringHalf = crossing(day, 1 - ring / caps.ring(), 1 - nextRing / caps.ring(), 0.5);
+      if (Double.isNaN(ringHalf)) {
+        ringHalf =
+            crossing(day, h, 1 - wet(ring, caps.ring()), 1 - wet(nextRing, caps.ring()), 0.5);
       }
-      if (aired.isEmpty()) {
-        aired =
-            crossing(
-                day,
-                full - ball - ring - top,
-                full - nextBall - nextRing - nextTop,
-                caps.airlessLitres());
+      if (Double.isNaN(aired)) {
+        aired = crossing(day, h, full - ball - ring - top, full - left, airless);
       }
       ball = nextBall;
       ring = nextRing;
       top = nextTop;
       lastDue = due;
-      if (topDry.isPresent() && refill.isPresent() && ringHalf.isPresent() && aired.isPresent()) {
-        break;
-      }
+      day += h;
     }
-    return new Cycle(topDry, refill, aired, ringHalf, usedAtRefill);
+    return new Cycle(
+        reached(topDry), reached(refill), reached(aired), reached(ringHalf), usedAtRefill);
+  }
+
+  private static OptionalDouble reached(double day) {
+    return Double.isNaN(day) ? OptionalDouble.empty() : OptionalDouble.of(day);
   }
 
   /** How near the refill point is: 1 when it is reached. */
@@ -138,15 +168,15 @@ final class DryDown {
     double reach = drive.reach(day);
     double left = ball + top + reach * ring;
     double spent = 1 - left / (caps.ball() + caps.top() + reach * caps.ring());
+    double wanted = spent / drive.refill().spentShare();
     if (drive.refill() != Refill.TOP_DRY) {
-      return spent / drive.refill().spentShare();
+      return wanted;
     }
-    double byTop =
-        Math.min(spent / drive.refill().spentShare(), (1 - top / caps.top()) / TOP_SPENT);
+    double byTop = Math.min(wanted, (1 - wet(top, caps.top())) / TOP_SPENT);
     return Math.max(byTop, spent / TOP_DRY_LATEST);
   }
 
-  private double[] slope(double day, double ball, double ring, double top) {
+  private void slope(double day, double ball, double ring, double top) {
     double b = wet(ball, caps.ball());
     double r = wet(ring, caps.ring());
     double t = wet(top, caps.top());
@@ -156,15 +186,14 @@ final class DryDown {
     double ballRing = exchange(b, r, caps.ball(), caps.ring());
     double ballTop = exchange(b, t, caps.ball(), caps.top());
     double ringTop = exchange(r, t, caps.ring(), caps.top());
-    boolean hasRing = caps.ring() > 1e-6;
-    return new double[] {
-      -uptake * stress(b) * caps.ballVolume()
-          - ballRing
-          - ballTop
-          - (hasRing ? 0 : drive.walls() * b),
-      -uptake * stress(r) * reached + ballRing - ringTop - (hasRing ? drive.walls() * r : 0),
-      -uptake * stress(t) * caps.topBallVolume() + ballTop + ringTop - drive.surface() * t
-    };
+    slopeBall =
+        -uptake * stress(b) * caps.ballVolume()
+            - ballRing
+            - ballTop
+            - (hasRing ? 0 : drive.walls() * b);
+    slopeRing =
+        -uptake * stress(r) * reached + ballRing - ringTop - (hasRing ? drive.walls() * r : 0);
+    slopeTop = -uptake * stress(t) * caps.topBallVolume() + ballTop + ringTop - drive.surface() * t;
   }
 
   private double exchange(double from, double to, double capFrom, double capTo) {
@@ -180,22 +209,13 @@ final class DryDown {
     return wetness >= STRESS_FROM ? 1 : Math.max(0, wetness / STRESS_FROM);
   }
 
-  private static double at(double value, double[] slope, int index, double divisor) {
-    return value + slope[index] * STEP_DAYS / divisor;
-  }
-
-  private static double step(
-      double value, double[] k1, double[] k2, double[] k3, double[] k4, int i) {
-    return Math.max(0, value + STEP_DAYS / 6 * (k1[i] + 2 * k2[i] + 2 * k3[i] + k4[i]));
-  }
-
-  private static OptionalDouble crossing(double day, double before, double after, double level) {
+  /** The day on which a rising value passes a level between two steps, NaN when it does not. */
+  private static double crossing(
+      double day, double step, double before, double after, double level) {
     if (before >= level) {
-      return OptionalDouble.of(day);
+      return day;
     }
-    return after >= level
-        ? OptionalDouble.of(day + STEP_DAYS * (level - before) / (after - before))
-        : OptionalDouble.empty();
+    return after >= level ? day + step * (level - before) / (after - before) : Double.NaN;
   }
 
   /**

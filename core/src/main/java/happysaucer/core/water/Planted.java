@@ -8,6 +8,8 @@ import happysaucer.core.pot.Pot;
  * A ball set into a pot with fresh medium round and beneath it.
  *
  * @param bottomMm height of the ball's bottom over the floor
+ * @param coarseMm depth of a coarse drainage layer on the floor: water does not enter it until the
+ *     mix above is saturated, so the mix drains as in a pot lower by as much
  * @param ballMedium the old medium
  * @param ringMedium the fresh medium
  * @param rootFill how full of roots the ball is, 0 to 1
@@ -17,6 +19,7 @@ public record Planted(
     Pot pot,
     Frustum ball,
     double bottomMm,
+    double coarseMm,
     Retention ballMedium,
     Retention ringMedium,
     double rootFill,
@@ -27,14 +30,22 @@ public record Planted(
   /** Roots displace this share of the ball's store when it is full of them (rule of thumb). */
   private static final double DISPLACED = 0.4;
 
+  /** Above this air-filled porosity a medium counts as coarse (rule of thumb). */
+  private static final double COARSE_AIR = 0.30;
+
+  /** Time in which stores even out, days: fine media faster than coarse (rules of thumb). */
+  private static final double EXCHANGE_FINE = 6;
+
+  private static final double EXCHANGE_COARSE = 20;
+
   private static final int SLICES = 24;
 
   /** Litres of each store when drained, and the air. */
   Stores stores() {
     Frustum fill = pot.fill();
     double top = fill.heightMm();
-    double topFrom = Math.max(0, top - TOP_MM);
-    double step = top / SLICES;
+    double topFrom = Math.max(coarseMm, top - TOP_MM);
+    double step = (top - coarseMm) / SLICES;
     double ballWilt = ballMedium.wilting();
     double ringWilt = ringMedium.wilting();
     double ballStore = 0;
@@ -47,15 +58,16 @@ public record Planted(
     double water = 0;
     double pores = 0;
     for (int i = 0; i < SLICES; i++) {
-      double z = (i + 0.5) * step;
+      double above = (i + 0.5) * step;
+      double z = coarseMm + above;
       double area = fill.areaAt(z);
       double inBall = z - bottomMm;
       double ballArea =
           inBall >= 0 && inBall <= ball.heightMm() ? Math.min(area, ball.areaAt(inBall)) : 0;
       double ballSlice = ballArea * step / 1e6;
       double ringSlice = (area - ballArea) * step / 1e6;
-      double ballTheta = ballMedium.theta(z / 10);
-      double ringTheta = ringMedium.theta(z / 10);
+      double ballTheta = ballSlice > 0 ? ballMedium.theta(above / 10) : 0;
+      double ringTheta = ringSlice > 0 ? ringMedium.theta(above / 10) : 0;
       water += ballSlice * ballTheta + ringSlice * ringTheta;
       pores += ballSlice * ballMedium.saturated() + ringSlice * ringMedium.saturated();
       double inTop = Math.max(0, Math.min(1, (z + step / 2 - topFrom) / step));
@@ -78,13 +90,15 @@ public record Planted(
         ringVolume,
         topBallVolume,
         pores - water,
-        fill.litres(),
+        fill.litres() - (coarseMm > 0 ? fill.upTo(coarseMm).litres() : 0),
         water);
   }
 
-  /** Days in which stores even out: fine media faster than coarse (rule of thumb). */
+  /** Days in which stores even out. */
   double exchangeDays() {
-    return ringMedium.airFilled(pot.fill()) > 0.30 ? 20 : 6;
+    return ringMedium.saturated() - ringMedium.capacity(pot.fill().above(coarseMm)) > COARSE_AIR
+        ? EXCHANGE_COARSE
+        : EXCHANGE_FINE;
   }
 
   /**

@@ -8,7 +8,9 @@ import happysaucer.core.pot.Pot;
 import happysaucer.core.root.Ball;
 import happysaucer.core.season.Season;
 import happysaucer.core.sign.StateCode;
+import happysaucer.core.species.Refill;
 import java.time.LocalDate;
+import java.util.OptionalDouble;
 
 /**
  * The water balance of one plant, calibrated once on its present pot and then asked about any pot,
@@ -24,15 +26,42 @@ public final class WaterModel {
   private static final double SCALE_LEAST = 0.4;
   private static final double SCALE_MOST = 2.2;
   private static final int CALIBRATION_ROUNDS = 4;
+  private static final double CALIBRATED_DAYS = 0.02;
 
   /** Root fill of a pot once the plant has rooted through, as far as the medium goes. */
   private static final double SETTLED_FILL = 0.6;
+
+  /** Root fill of the same pot soon after a repot, for what is expected of it uncrowded. */
+  private static final double UNCROWDED_FILL = 0.3;
+
+  /** A pot that never reaches its refill point within the horizon, days. */
+  private static final double DAYS_UNKNOWN = 150;
+
+  /** Mean wetness of surface and walls over a cycle, for calibration (rule of thumb). */
+  private static final double MEAN_WETNESS = 0.6;
+
+  /** A reservoir stands in the lowest part of the pot, up to this share of its height. */
+  public static final double RESERVOIR_SHARE = 0.25;
+
+  /** Fresh medium comes just moist from the bag (rule of thumb). */
+  private static final double FRESH_SPENT = 0.5;
+
+  /** 10 to 15 % of a pour runs through. */
+  public static final double RUN_THROUGH = 1.12;
 
   private final Case c;
   private final Retention ballMedium;
   private final double rootFill;
   private final Use use;
   private final double ballScale;
+
+  /** A pot as planted: where the ball stands, what lies round it, and under it. */
+  public record Setting(Pot pot, Frustum ball, double bottomMm, double coarseMm, Retention ring) {}
+
+  /** The stage of rooting in a newly planted pot. */
+  public record Stage(double startDay, double activityStart) {
+    public static final Stage UNTOUCHED = new Stage(0, 1);
+  }
 
   /**
    * @param rootFill forecast for the present pot, 0 to 1
@@ -41,17 +70,27 @@ public final class WaterModel {
     this.c = c;
     this.ballMedium = media.retention(c.plant().mix());
     this.rootFill = rootFill;
-    this.use = Use.of(c, 0.6 * (surface(c.pot(), c.date()) + walls(c.pot())));
+    this.use = Use.of(c, MEAN_WETNESS * (surface(c.pot(), c.date()) + walls(c.pot())));
     this.ballScale = calibrate();
   }
 
-  public boolean measured() {
-    return use.measured();
+  private WaterModel(Case c, MediumTable media, Use use) {
+    this.c = c;
+    this.ballMedium = media.retention(c.plant().mix());
+    this.rootFill = UNCROWDED_FILL;
+    this.use = use;
+    this.ballScale = 1;
   }
 
-  /** The stage of rooting in a newly planted pot. */
-  public record Stage(double startDay, double activityStart) {
-    public static final Stage UNTOUCHED = new Stage(0, 1);
+  /** Measured waterings the model rests on, 0 when it rests on the table. */
+  public int waterings() {
+    return use.waterings();
+  }
+
+  /** What the table expects of the present pot with few roots in it. */
+  public static Drying uncrowded(Case c, MediumTable media) {
+    WaterModel fresh = new WaterModel(c, media, Use.estimate(c.plant(), c.light()));
+    return fresh.cycle(fresh.present(1), c.date(), 0, Stage.UNTOUCHED);
   }
 
   /** The present pot, as it is. */
@@ -59,65 +98,35 @@ public final class WaterModel {
     return cycle(present(ballScale), c.date(), 0, Stage.UNTOUCHED);
   }
 
-  /** What the model expects of the present pot with few roots in it: days between waterings. */
-  public static double uncrowdedDays(Case c, MediumTable media) {
-    WaterModel fresh = new WaterModel(c, media, 0.3, 1);
-    return fresh
-        .cycle(fresh.present(1), c.date(), 0, Stage.UNTOUCHED)
-        .daysToRefill()
-        .orElse(DAYS_UNKNOWN);
-  }
-
-  private static final double DAYS_UNKNOWN = 150;
-
-  private WaterModel(Case c, MediumTable media, double rootFill, double ballScale) {
-    this.c = c;
-    this.ballMedium = media.retention(c.plant().mix());
-    this.rootFill = rootFill;
-    this.use = Use.estimate(c.plant(), c.light());
-    this.ballScale = ballScale;
-  }
-
   /** A cycle that starts some days after the repot, on a given date. */
-  public Drying after(
-      Pot pot, Frustum ball, double bottomMm, Retention ring, LocalDate on, Stage stage) {
+  public Drying after(Setting setting, LocalDate on, Stage stage) {
     double season = growth(on);
     double reachDays = c.plant().traits().vigour().reachDays() / Math.min(1, season);
-    return cycle(planted(pot, ball, bottomMm, ring, rootFill), on, reachDays, stage);
+    return cycle(planted(setting, rootFill), on, reachDays, stage);
   }
 
   /** Rooted through: the new normal. */
-  public Drying settled(Pot pot, Frustum ball, double bottomMm, Retention ring, LocalDate on) {
-    return cycle(
-        planted(pot, ball, bottomMm, ring, Math.min(rootFill, SETTLED_FILL)),
-        on,
-        0,
-        Stage.UNTOUCHED);
+  public Drying settled(Setting setting, LocalDate on) {
+    return cycle(planted(setting, Math.min(rootFill, SETTLED_FILL)), on, 0, Stage.UNTOUCHED);
   }
 
   /** Litres that bring a freshly planted pot to capacity, and the run-through on top. */
-  public double waterInLitres(
-      Pot pot, Frustum ball, double bottomMm, Retention ring, double ballWetness) {
-    Planted.Stores stores = planted(pot, ball, bottomMm, ring, rootFill).stores();
+  public double waterInLitres(Setting setting, double ballWetness) {
+    Planted.Stores stores = planted(setting, rootFill).stores();
     double spentBall = (stores.ball() + stores.top()) * (1 - ballWetness);
     double spentRing = stores.ring() * FRESH_SPENT;
     return (spentBall + spentRing) * RUN_THROUGH;
   }
 
-  /** Fresh medium comes just moist from the bag (rule of thumb). */
-  private static final double FRESH_SPENT = 0.5;
-
-  /** 10 to 15 % of a pour runs through. */
-  public static final double RUN_THROUGH = 1.12;
-
-  private Planted planted(Pot pot, Frustum ball, double bottomMm, Retention ring, double fill) {
-    return new Planted(pot, ball, bottomMm, ballMedium, ring, fill, ballScale);
+  private Planted planted(Setting at, double fill) {
+    return new Planted(
+        at.pot(), at.ball(), at.bottomMm(), at.coarseMm(), ballMedium, at.ring(), fill, ballScale);
   }
 
   private Planted present(double scale) {
     Ball ball = c.ball();
     double bottom = Math.max(0, c.pot().fill().heightMm() - ball.body().heightMm());
-    return new Planted(c.pot(), ball.body(), bottom, ballMedium, ballMedium, rootFill, scale);
+    return new Planted(c.pot(), ball.body(), bottom, 0, ballMedium, ballMedium, rootFill, scale);
   }
 
   private Drying cycle(Planted planted, LocalDate on, double reachDays, Stage stage) {
@@ -131,8 +140,28 @@ public final class WaterModel {
             reachDays,
             stage.activityStart(),
             c.plant().traits().vigour().recoveryDays(),
-            c.plant().traits().refill());
-    return Drying.of(DryDown.run(planted.stores(), drive), use.uncertainty());
+            c.plant().refill());
+    Drying drying = Drying.of(DryDown.run(planted.stores(), drive), use.uncertainty());
+    return c.plant().refill() == Refill.RESERVOIR ? overReservoir(planted, drive, drying) : drying;
+  }
+
+  /** The grains wick from the water table: it lasts as long as the reservoir does. */
+  private Drying overReservoir(Planted planted, DryDown.Drive drive, Drying drying) {
+    Frustum fill = planted.pot().fill();
+    Retention grains = planted.ringMedium();
+    double litres =
+        fill.upTo(fill.heightMm() * RESERVOIR_SHARE).litres()
+            * (grains.saturated() - grains.wilting());
+    double perDay =
+        drive.uptake() * drive.activity(0) + MEAN_WETNESS * (drive.surface() + drive.walls());
+    return new Drying(
+        drying.daysToTopDry(),
+        perDay < 1e-9 ? OptionalDouble.empty() : OptionalDouble.of(litres / perDay),
+        OptionalDouble.of(0),
+        drying.daysRingWet(),
+        perDay,
+        litres,
+        use.uncertainty());
   }
 
   private double growth(LocalDate on) {
@@ -152,15 +181,15 @@ public final class WaterModel {
 
   /** The ball's real store: the one that makes the present pot last as long as it does. */
   private double calibrate() {
-    if (!use.measured()) {
+    if (!use.measured() || c.watering().isEmpty()) {
       return 1;
     }
-    double wanted = c.watering().orElseThrow().intervalDays();
+    double wanted = c.watering().get().intervalDays();
     double scale = 1;
     for (int i = 0; i < CALIBRATION_ROUNDS; i++) {
       double days =
           cycle(present(scale), c.date(), 0, Stage.UNTOUCHED).daysToRefill().orElse(DAYS_UNKNOWN);
-      if (days < 0.1) {
+      if (days < 0.1 || Math.abs(days - wanted) < CALIBRATED_DAYS * wanted) {
         break;
       }
       scale = Math.max(SCALE_LEAST, Math.min(SCALE_MOST, scale * wanted / days));

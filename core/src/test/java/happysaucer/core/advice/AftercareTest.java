@@ -107,6 +107,7 @@ class AftercareTest {
                 null,
                 null,
                 atOnce,
+                null,
                 null));
     assertThat(advice.repot().waterIn().on()).isEqualTo(advice.call().from());
   }

@@ -28,6 +28,7 @@ public final class Ask {
   private List<AdviceRequest.Pot> candidates;
   private AdviceRequest.MethodChoice method;
   private String units;
+  private AdviceRequest.History history;
 
   public static Ask about(String species) {
     Ask ask = new Ask();
@@ -167,7 +168,8 @@ public final class Ask {
         watering,
         candidates,
         method,
-        units);
+        units,
+        history);
   }
 
   public Advice advice() {

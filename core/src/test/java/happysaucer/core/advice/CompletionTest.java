@@ -23,7 +23,7 @@ class CompletionTest {
   @Test
   void anEmptyRequestNamesAllThatIsRequired() {
     AdviceRequest nothing =
-        new AdviceRequest(null, null, null, null, null, null, null, null, null, null, null);
+        new AdviceRequest(null, null, null, null, null, null, null, null, null, null, null, null);
     assertThat(faults(nothing))
         .extracting(Fault::field)
         .containsExactlyInAnyOrder("date", "pot.topMm", "plant.species");
@@ -84,6 +84,7 @@ class CompletionTest {
             null,
             null,
             null,
+            null,
             null);
     assertThat(faults(damaged))
         .extracting(Fault::field)
@@ -134,6 +135,7 @@ class CompletionTest {
             new AdviceRequest.Plant(
                 null, "FIG", null, null, null, null, null, null, null, null, null, null),
             Ask.pot(null, 200, 4),
+            null,
             null,
             null,
             null,

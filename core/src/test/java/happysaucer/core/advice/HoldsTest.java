@@ -33,7 +33,7 @@ class HoldsTest {
     assertThat(call.holds()).hasSize(1);
     assertThat(call.holds().get(0).code()).isEqualTo(state);
     assertThat(call.holds().get(0).firm()).isEqualTo(firm);
-    assertThat(call.recheck() != null).isEqualTo(firm);
+    assertThat(call.recheck()).isNotNull();
   }
 
   @Test

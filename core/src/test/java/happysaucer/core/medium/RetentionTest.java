@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RetentionTest {
   private static Retention of(String code) {
     Ingredient one = Shipped.BOOK.media().ingredient(code).orElseThrow();
-    return new Mix("one", "one", List.of(new Mix.Part(one, 1)), 24, false, "").retention();
+    return new Mix("one", "one", List.of(new Mix.Part(one, 1)), 24, false, false, "").retention();
   }
 
   @ParameterizedTest

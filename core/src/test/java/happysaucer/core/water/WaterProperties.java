@@ -27,6 +27,7 @@ class WaterProperties {
             pot,
             ball,
             Math.max(0, pot.fill().heightMm() - ball.heightMm()),
+            0,
             medium,
             medium,
             0.8,
@@ -76,7 +77,7 @@ class WaterProperties {
     Pot pot = Pots.plastic(230);
     Frustum ball = Frustum.round(190, 150, 160);
     Planted.Stores stores =
-        new Planted(pot, ball, 30, mix("foliage"), mix("foliage"), 0.8, 1).stores();
+        new Planted(pot, ball, 30, 0, mix("foliage"), mix("foliage"), 0.8, 1).stores();
     DryDown.Cycle cycle =
         DryDown.run(stores, new DryDown.Drive(uptake, 0.02, 0, 6, 0, 0, 1, 45, Refill.FULLY_DRY));
     assertThat(cycle.usedLitres()).isBetween(0.0, stores.ball() + stores.ring() + stores.top());

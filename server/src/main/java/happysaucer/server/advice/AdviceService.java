@@ -139,7 +139,8 @@ public class AdviceService {
         request.watering(),
         candidates,
         request.method(),
-        request.units());
+        request.units(),
+        request.history());
   }
 
   private Gathered gathered(UUID plant, LocalDate today) {

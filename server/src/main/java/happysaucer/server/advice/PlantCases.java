@@ -43,13 +43,15 @@ class PlantCases {
    *
    * @param signs as they count today
    * @param daysSinceWatering empty when no watering is on record
-   * @param intervalDays mean of the last intervals
+   * @param watering mean of the last intervals and pours
+   * @param history the last pours one by one, and what earlier checks measured
    */
   record Gathered(
       StoredPlant plant,
       List<AdviceRequest.State> states,
       List<AdviceRequest.Sign> signs,
       AdviceRequest.@Nullable Watering watering,
+      AdviceRequest.History history,
       Optional<Long> daysSinceWatering) {
 
     AdviceRequest request(LocalDate date, Units units) {
@@ -97,7 +99,8 @@ class PlantCases {
           watering,
           null,
           null,
-          units.name());
+          units.name(),
+          history);
     }
   }
 
@@ -123,6 +126,8 @@ class PlantCases {
               states(states.getOrDefault(id, List.of()), date),
               signs(signs.getOrDefault(id, List.of()), plant.lastRepotted()),
               watering(recent, first.getOrDefault(id, List.of())),
+              new AdviceRequest.History(
+                  pours(recent, plant.lastRepotted()), measures(signs.getOrDefault(id, List.of()))),
               recent.isEmpty()
                   ? Optional.empty()
                   : Optional.of(
@@ -178,6 +183,32 @@ class PlantCases {
     double runOff = recent.stream().mapToDouble(WateringRow::runOffLitres).average().orElse(0);
     return new AdviceRequest.Watering(
         interval.get(), litres > 0 ? litres : null, runOff, interval(afterRepot).orElse(null));
+  }
+
+  /** Each pour with the days since the one before it; only those into the present pot. */
+  private static List<AdviceRequest.Pour> pours(
+      List<WateringRow> newestFirst, @Nullable LocalDate repotted) {
+    List<AdviceRequest.Pour> pours = new ArrayList<>();
+    for (int i = 0; i + 1 < newestFirst.size(); i++) {
+      WateringRow row = newestFirst.get(i);
+      LocalDate before = newestFirst.get(i + 1).wateredOn();
+      long days = ChronoUnit.DAYS.between(before, row.wateredOn());
+      boolean thisPot = repotted == null || !before.isBefore(repotted);
+      if (days > 0 && row.litres() > 0 && thisPot) {
+        pours.add(
+            new AdviceRequest.Pour(
+                row.wateredOn(), (double) days, row.litres(), row.runOffLitres()));
+      }
+    }
+    return pours;
+  }
+
+  /** What checks before the last one measured, for trends. */
+  private static List<AdviceRequest.Measured> measures(List<SignRow> rows) {
+    return rows.stream()
+        .filter(row -> row.newest() > 1 && row.amount() != null)
+        .map(row -> new AdviceRequest.Measured(row.checkedOn(), row.code(), row.amount()))
+        .toList();
   }
 
   private static Optional<Double> interval(List<WateringRow> rows) {

@@ -246,6 +246,7 @@ class DemoData implements ApplicationRunner {
             null,
             List.of(),
             null,
+            null,
             null);
     return advise.advise(request).water().before();
   }

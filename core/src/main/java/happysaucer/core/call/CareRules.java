@@ -1,0 +1,152 @@
+package happysaucer.core.call;
+
+import happysaucer.core.call.Decision.Haste;
+import happysaucer.core.finding.FindingCode;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.unit.Message;
+import java.util.List;
+import java.util.Optional;
+
+/** A plant that is unwell from water, light or feed is not repotted for it. */
+final class CareRules {
+  /** Days to the next look (rules of thumb). */
+  private static final int AFTER_SLIGHT_ROT = 10;
+
+  private static final int AFTER_SUSPECTED_ROT = 3;
+  private static final int AFTER_CARE = 21;
+
+  /** A ball under this share of the fill, and still wet after so many days, goes down a size. */
+  private static final double SMALL_BALL = 1.0 / 3;
+
+  private static final double STILL_WET_DAYS = 21;
+
+  static final List<Rule> ALL =
+      List.of(
+          CareRules::rotSuspected,
+          CareRules::potMuchTooLarge,
+          CareRules::rotSlight,
+          CareRules::overPotted,
+          CareRules::overwatered,
+          CareRules::underwateredNotCrowded,
+          CareRules::hungryNotSpent);
+
+  private CareRules() {}
+
+  /** Suspicion is no proof: look at the roots before anything is cut. */
+  static Optional<Decision> rotSuspected(Facts f) {
+    boolean suspected =
+        f.stands(FindingCode.ROT) && f.findings().get(FindingCode.ROT).grade().isEmpty();
+    if (!suspected) {
+      return Optional.empty();
+    }
+    boolean shrivelled = f.present(SignCode.SHRIVELLED) && !f.wetRoots();
+    return Decision.fix(
+        AFTER_SUSPECTED_ROT,
+        shrivelled
+            ? Message.of(
+                "call.shrivelled",
+                "It has been watered and is still shrivelled, so roots are lost or insects drain them. Slip it out and look at the roots and under the neck.")
+            : Message.of(
+                "call.rotSuspected",
+                "This looks like dying roots, but nobody has seen them. Stop watering and slip it out of its pot."),
+        Message.of("interim.stopWater", "Do not water until the roots were looked at."));
+  }
+
+  /** Down a size only with rot, or when a small ball is still wet after three weeks. */
+  static Optional<Decision> potMuchTooLarge(Facts f) {
+    boolean rot = f.stands(FindingCode.ROT);
+    boolean stillWet =
+        f.c().ball().measured()
+            && f.ballShare() < SMALL_BALL
+            && f.c().signs().value(SignCode.STAYS_WET).orElse(0.0) >= STILL_WET_DAYS;
+    if (!f.stands(FindingCode.OVER_POTTED) || !(rot || stillWet)) {
+      return Optional.empty();
+    }
+    return Decision.say(
+        Action.POT_DOWN,
+        Haste.AS_SOON_AS_HELD,
+        rot
+            ? Message.of(
+                "call.downRot",
+                "The pot is far larger than its roots, and the first of them are rotting: it goes down to a pot they can dry.")
+            : Message.of(
+                "call.down",
+                "Its roots fill less than a third of the pot and the rest has been wet for three weeks: it goes down a size."),
+        Message.of("interim.noWaterDown", "Do not water until it stands in the smaller pot."));
+  }
+
+  static Optional<Decision> rotSlight(Facts f) {
+    if (!f.stands(FindingCode.ROT)) {
+      return Optional.empty();
+    }
+    return Decision.fix(
+        AFTER_SLIGHT_ROT,
+        Message.of(
+            "call.rotSlight",
+            "Only a few roots are gone. Less water and more air will do; look again in 10 days."),
+        Message.of("interim.drier", "Let it dry a step further than usual between waterings."));
+  }
+
+  static Optional<Decision> overPotted(Facts f) {
+    if (!f.stands(FindingCode.OVER_POTTED)
+        || f.findings().stronger(FindingCode.OVERWATERED, FindingCode.OVER_POTTED)) {
+      return Optional.empty();
+    }
+    return Decision.fix(
+        AFTER_CARE,
+        Message.of(
+            "call.overPotted",
+            "The pot is larger than its roots: medium without roots stays wet. With firm roots, less water and more light will do."),
+        Message.of(
+            "interim.overPotted",
+            "Water only round the stem, less each time, and give it the brightest place it takes."));
+  }
+
+  static Optional<Decision> overwatered(Facts f) {
+    if (!f.stands(FindingCode.OVERWATERED)) {
+      return Optional.empty();
+    }
+    return Decision.fix(
+        AFTER_CARE,
+        Message.of(
+            "call.overwatered",
+            "It is kept too wet. A repot would be one more strain and no cure: change the watering first."),
+        Message.of(
+            "interim.over",
+            "Water only when the medium is dry two finger joints down; pour away what stands underneath."));
+  }
+
+  static Optional<Decision> underwateredNotCrowded(Facts f) {
+    if (!f.stands(FindingCode.UNDERWATERED) || f.crowdedClearly()) {
+      return Optional.empty();
+    }
+    return Decision.fix(
+        AFTER_CARE,
+        Message.of(
+            "call.underwatered",
+            "It is short of water, and its roots are not the reason. Water it properly before judging the pot."),
+        Message.of(
+            "interim.under",
+            "Soak it through in two pours ten minutes apart, then keep to its interval."));
+  }
+
+  static Optional<Decision> hungryNotSpent(Facts f) {
+    boolean hungry =
+        f.stands(FindingCode.NUTRIENT_SHORTAGE)
+            && !f.crowdedClearly()
+            && !f.stands(FindingCode.SPENT_MEDIUM);
+    if (!hungry) {
+      return Optional.empty();
+    }
+    return Decision.fix(
+        AFTER_CARE,
+        Message.of(
+            "call.hungry",
+            "It looks hungry. Feed it first: that is quicker and kinder than a repot."),
+        f.c().resting()
+            ? Message.of("interim.feedLater", "Feed it when growth starts; none while it rests.")
+            : Message.of(
+                "interim.feed",
+                "Feed at the label's dose for pots, on moist medium, in the growing season."));
+  }
+}

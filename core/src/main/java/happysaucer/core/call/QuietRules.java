@@ -1,0 +1,93 @@
+package happysaucer.core.call;
+
+import happysaucer.core.call.Decision.Haste;
+import happysaucer.core.finding.FindingCode;
+import happysaucer.core.method.Method;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.sign.StateCode;
+import happysaucer.core.unit.Message;
+import java.util.List;
+import java.util.Optional;
+
+/** When no sign asks for anything. */
+final class QuietRules {
+  /** Days to the next look (rules of thumb). */
+  private static final int NORMAL_DAYS = 90;
+
+  private static final int LEAVE_DAYS = 120;
+
+  static final List<Rule> ALL =
+      List.of(
+          QuietRules::newlyBoughtIntoOwnMix,
+          QuietRules::pastTheInterval,
+          QuietRules::onlyNormal,
+          QuietRules::nothingStands);
+
+  private QuietRules() {}
+
+  /** Some teams move bought plants into their own mix, whatever came with them. */
+  static Optional<Decision> newlyBoughtIntoOwnMix(Facts f) {
+    boolean soon =
+        f.plant().is(StateCode.ARRIVED)
+            && f.c().method().newlyBought() == Method.NewlyBought.REPOT_SOON
+            && !f.plant().mix().code().equals(f.plant().traits().bestMix());
+    if (!soon) {
+      return Optional.empty();
+    }
+    return Decision.say(
+        Action.REFRESH,
+        Haste.IN_WINDOW,
+        Message.of(
+            "call.ownMix",
+            "It came in another medium, and the method moves new plants into its own mix."));
+  }
+
+  static Optional<Decision> pastTheInterval(Facts f) {
+    boolean past =
+        f.c().method().timing() == Method.Timing.INTERVAL
+            && f.plant()
+                .monthsInPot(f.c().date())
+                .map(months -> months > f.plant().traits().monthsTo())
+                .orElse(false)
+            && !f.present(SignCode.MEDIUM_FALLS_AWAY);
+    if (!past) {
+      return Optional.empty();
+    }
+    return Decision.say(
+        f.plant().keepsSize() ? Action.REFRESH : Action.POT_UP,
+        Haste.IN_WINDOW,
+        Message.of(
+            "call.interval",
+            "Nothing presses, but it is past its usual {} months and the method works by interval.",
+            f.plant().traits().monthsTo()));
+  }
+
+  static Optional<Decision> onlyNormal(Facts f) {
+    if (!f.stands(FindingCode.JUST_NORMAL)) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        Decision.of(
+            Action.LEAVE,
+            Haste.NOT_DUE,
+            NORMAL_DAYS,
+            Message.of(
+                "call.normal",
+                "What was seen is normal for this plant at this time. Leave it in its pot."),
+            List.of()));
+  }
+
+  static Optional<Decision> nothingStands(Facts f) {
+    return Optional.of(
+        Decision.of(
+            Action.LEAVE,
+            Haste.NOT_DUE,
+            LEAVE_DAYS,
+            f.present(SignCode.MEDIUM_FALLS_AWAY)
+                ? Message.of(
+                    "call.notRooted",
+                    "The medium falls away from the roots: it has not filled this pot. Put it back.")
+                : Message.of("call.leave", "Nothing asks for a repot. Leave it."),
+            List.of()));
+  }
+}

@@ -1,0 +1,76 @@
+package happysaucer.core.finding;
+
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.unit.Message;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/**
+ * Adds up evidence. It keeps the lines with their reasons, or only the sums: what a further look
+ * would change is asked dozens of times for one advice and needs no sentences.
+ */
+final class Ledger {
+  private final double[] sums = new double[FindingCode.values().length];
+  private final List<List<Evidence>> lines = new ArrayList<>();
+  private final List<List<Discount>> discounts = new ArrayList<>();
+  private final Map<SignCode, Message> normal = new EnumMap<>(SignCode.class);
+  private final boolean keeps;
+
+  Ledger(boolean keeps) {
+    this.keeps = keeps;
+    if (keeps) {
+      for (int i = 0; i < sums.length; i++) {
+        lines.add(new ArrayList<>());
+        discounts.add(new ArrayList<>());
+      }
+    }
+  }
+
+  /** Whether lines are kept, so that a caller need not make sentences for nothing. */
+  boolean keeps() {
+    return keeps;
+  }
+
+  void add(FindingCode finding, String sign, double decibans, Supplier<Message> why) {
+    sums[finding.ordinal()] += decibans;
+    if (keeps) {
+      lines.get(finding.ordinal()).add(new Evidence(sign, decibans, why.get()));
+    }
+  }
+
+  void discount(FindingCode finding, SignCode sign, Message why) {
+    if (keeps) {
+      discounts.get(finding.ordinal()).add(new Discount(sign, why));
+    }
+  }
+
+  /** The sign is normal here; the first reason stands. */
+  void normal(SignCode sign, Message why) {
+    normal.putIfAbsent(sign, why);
+  }
+
+  Map<SignCode, Message> normalSigns() {
+    return normal;
+  }
+
+  double sum(FindingCode finding) {
+    return sums[finding.ordinal()];
+  }
+
+  List<Evidence> lines(FindingCode finding) {
+    return keeps ? lines.get(finding.ordinal()) : List.of();
+  }
+
+  List<Discount> discounts(FindingCode finding) {
+    return keeps ? discounts.get(finding.ordinal()) : List.of();
+  }
+
+  /** An empty finding where nothing spoke. */
+  Finding finding(FindingCode code, Optional<happysaucer.core.sign.Grade> grade) {
+    return new Finding(code, sum(code), grade, lines(code), discounts(code));
+  }
+}

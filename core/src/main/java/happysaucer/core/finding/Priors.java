@@ -1,0 +1,196 @@
+package happysaucer.core.finding;
+
+import happysaucer.core.casefile.Case;
+import happysaucer.core.pot.Standing;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.sign.StateCode;
+import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Wording;
+import java.util.Optional;
+
+/** Evidence that no sign carries: time in the pot, the record of waterings, sizes, and hearsay. */
+final class Priors {
+  static final String TIME = "TIME_SINCE_REPOT";
+  static final String BALL = "BALL_SHARE";
+  static final String STANDING = "STANDING";
+
+  /** A measured ball under this share of the fill is a plant in too large a pot (rule of thumb). */
+  private static final double SMALL_BALL = 1.0 / 3;
+
+  private static final double LARGE_BALL = 0.6;
+
+  private Priors() {}
+
+  static void weigh(Case c, Expectation expectation, Ledger ledger) {
+    intervalOnRecord(c, expectation, ledger);
+    timeInPot(c, ledger);
+    ballAgainstPot(c, ledger);
+    tipsOver(c, expectation, ledger);
+    toldOfWatering(c, ledger);
+  }
+
+  /** The record of waterings speaks where nobody ticked the sign. */
+  private static void intervalOnRecord(Case c, Expectation expectation, Ledger ledger) {
+    if (c.signs().checked(SignCode.DRIES_TOO_FAST)
+        || c.signs().present(SignCode.MEDIUM_FALLS_AWAY)
+        || expectation.intervalRatio().isEmpty()) {
+      return;
+    }
+    double ratio = expectation.intervalRatio().get();
+    String sign = SignCode.DRIES_TOO_FAST.name();
+    if (ratio < 0.5) {
+      ledger.add(
+          FindingCode.CROWDED,
+          sign,
+          Step.STRONG.decibans(),
+          () ->
+              Message.of(
+                  "record.driesFast",
+                  "On record it now wants water in {} of the time it did after the last repot, day length allowed for.",
+                  Wording.percent(ratio)));
+    } else if (ratio < 0.75) {
+      ledger.add(
+          FindingCode.CROWDED,
+          sign,
+          Step.WEAK.decibans(),
+          () ->
+              Message.of(
+                  "record.driesFaster",
+                  "On record it dries in {} of the time it did after the last repot.",
+                  Wording.percent(ratio)));
+    } else {
+      ledger.add(
+          FindingCode.CROWDED,
+          sign,
+          Step.AGAINST_WEAK.decibans(),
+          () ->
+              Message.of(
+                  "record.driesAsBefore",
+                  "On record it dries about as slowly as after the last repot."));
+    }
+  }
+
+  /** Time since the last repot against the species' interval and the mix's life. */
+  private static void timeInPot(Case c, Ledger ledger) {
+    Optional<Double> known = c.plant().monthsInPot(c.date());
+    if (known.isEmpty()) {
+      return;
+    }
+    double months = known.get();
+    ledger.add(
+        FindingCode.CROWDED,
+        TIME,
+        crowded(months / c.plant().traits().monthsMiddle()),
+        () ->
+            Message.of(
+                "prior.crowded",
+                "Last repotted {} months ago; its kind usually takes {} to {} months.",
+                (double) Math.round(months),
+                c.plant().traits().monthsFrom(),
+                c.plant().traits().monthsTo()));
+    ledger.add(
+        FindingCode.SPENT_MEDIUM,
+        TIME,
+        spent(months / c.plant().mix().lifeMonths()),
+        () ->
+            Message.of(
+                "prior.spent",
+                "The medium is {} months old; this mix lasts about {} months.",
+                (double) Math.round(months),
+                c.plant().mix().lifeMonths()));
+  }
+
+  /** Decibans by time over the usual interval; alone it never makes the finding stand. */
+  private static double crowded(double ratio) {
+    if (ratio < 0.25) {
+      return -6;
+    }
+    if (ratio < 0.6) {
+      return -3;
+    }
+    if (ratio < 1) {
+      return 0;
+    }
+    return ratio < 1.6 ? 2 : ratio < 2.5 ? 4 : 5;
+  }
+
+  /** Medium decays by time alone: at twice its life it stands, without a sign (rule of thumb). */
+  private static double spent(double ratio) {
+    return ratio < 2.2 ? Math.min(4, crowded(ratio)) : ratio < 3 ? 6 : 8;
+  }
+
+  /** Only a ball that was measured says something: an assumed one fills its pot. */
+  private static void ballAgainstPot(Case c, Ledger ledger) {
+    if (!c.ball().measured()) {
+      return;
+    }
+    double share = Math.min(1, c.ball().litres() / c.pot().fill().litres());
+    if (share < SMALL_BALL) {
+      ledger.add(
+          FindingCode.OVER_POTTED,
+          BALL,
+          Step.MODERATE.decibans(),
+          () ->
+              Message.of(
+                  "prior.smallBall",
+                  "The ball is only {} of what the pot holds.",
+                  Wording.percent(share)));
+    } else if (share > LARGE_BALL) {
+      ledger.add(
+          FindingCode.OVER_POTTED,
+          BALL,
+          Step.AGAINST_STRONG.decibans(),
+          () ->
+              Message.of(
+                  "prior.largeBall",
+                  "The ball is {} of what the pot holds, so little medium is without roots.",
+                  Wording.percent(share)));
+    }
+  }
+
+  /** How hard a push tips it counts beside what was seen, never alone. */
+  private static void tipsOver(Case c, Expectation expectation, Ledger ledger) {
+    if (!c.signsOfTipping()) {
+      return;
+    }
+    double needed =
+        switch (c.site().use()) {
+          case CHILDREN -> Standing.CHILDREN;
+          case PUBLIC -> Standing.PUBLIC;
+          case PRIVATE -> Standing.UNSAFE;
+        };
+    boolean tips = expectation.pushN() < needed;
+    ledger.add(
+        FindingCode.UNSTABLE,
+        STANDING,
+        tips ? Step.MODERATE.decibans() : Step.AGAINST_WEAK.decibans(),
+        () ->
+            tips
+                ? Message.of(
+                    "prior.tips",
+                    "By its weights a push of {} N at mid height tips it; here it should stand {} N.",
+                    expectation.pushN(),
+                    needed)
+                : Message.of(
+                    "prior.stands",
+                    "By its weights it takes a push of {} N to tip it.",
+                    expectation.pushN()));
+  }
+
+  private static void toldOfWatering(Case c, Ledger ledger) {
+    if (c.plant().is(StateCode.OVERWATERED)) {
+      ledger.add(
+          FindingCode.OVERWATERED,
+          StateCode.OVERWATERED.name(),
+          Step.STRONG.decibans(),
+          () -> Message.of("told.over", "Whoever waters says it gets too much."));
+    }
+    if (c.plant().is(StateCode.UNDERWATERED)) {
+      ledger.add(
+          FindingCode.UNDERWATERED,
+          StateCode.UNDERWATERED.name(),
+          Step.STRONG.decibans(),
+          () -> Message.of("told.under", "Whoever waters says it gets too little."));
+    }
+  }
+}

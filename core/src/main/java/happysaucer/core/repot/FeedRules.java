@@ -1,0 +1,83 @@
+package happysaucer.core.repot;
+
+import happysaucer.core.call.Action;
+import happysaucer.core.call.Call;
+import happysaucer.core.casefile.Case;
+import happysaucer.core.method.Method;
+import happysaucer.core.repot.RepotPlan.Feed;
+import happysaucer.core.species.Light;
+import happysaucer.core.unit.Message;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What is done about feed at the repot. */
+final class FeedRules {
+  private static final double GRAMS_PER_LITRE = 2;
+
+  /** At low light at most this share of the dose (rule of thumb). */
+  private static final double LOW_LIGHT = 0.5;
+
+  /** Within four to six weeks after cuts, six to eight after rot (rules of thumb). */
+  private static final int HOLD_CUT_DAYS = 35;
+
+  private static final int HOLD_ROT_DAYS = 49;
+
+  private FeedRules() {}
+
+  static Feed of(Case c, Call call, RootWork work, Optional<Candidate> best, LocalDate workDay) {
+    if (call.action() == Action.ROT_RESCUE || call.action() == Action.POT_DOWN) {
+      return held(
+          workDay.plusDays(HOLD_ROT_DAYS),
+          "feed.rot",
+          "No feed for seven weeks after rot: new roots come first.");
+    }
+    if (work.openRoots(call)) {
+      return held(
+          workDay.plusDays(HOLD_CUT_DAYS),
+          "feed.cut",
+          "No feed for five weeks after cutting roots: it burns the cuts.");
+    }
+    if (best.isEmpty()) {
+      return none("feed.noPot", "Feed is settled once there is a pot.");
+    }
+    if (c.resting()) {
+      return none("feed.rest", "No feed while it rests; the first when it grows.");
+    }
+    if (best.get().mix().mix().charged()) {
+      return new Feed(
+          FeedKind.IN_MIX,
+          OptionalDouble.empty(),
+          Optional.empty(),
+          Message.of("feed.inMix", "The mix comes with feed."));
+    }
+    if (c.method().feed() == Method.FeedChoice.HOLD) {
+      return held(
+          workDay.plusDays(HOLD_CUT_DAYS),
+          "feed.method",
+          "The method holds feed for five weeks after a repot.");
+    }
+    double grams =
+        GRAMS_PER_LITRE
+            * (best.get().fit().freshLitres() - best.get().fit().coarseLitres())
+            * c.plant().traits().feeder().factor()
+            * (c.light() == Light.LOW ? LOW_LIGHT : 1);
+    return new Feed(
+        FeedKind.SLOW_RELEASE,
+        OptionalDouble.of(grams),
+        Optional.empty(),
+        Message.of(
+            "feed.slow",
+            "Slow-release feed mixed into the fresh medium, away from the stem; the label's dose for pots goes first."));
+  }
+
+  private static Feed none(String key, String sentence) {
+    return new Feed(
+        FeedKind.NONE, OptionalDouble.empty(), Optional.empty(), Message.of(key, sentence));
+  }
+
+  private static Feed held(LocalDate until, String key, String sentence) {
+    return new Feed(
+        FeedKind.HOLD, OptionalDouble.empty(), Optional.of(until), Message.of(key, sentence));
+  }
+}

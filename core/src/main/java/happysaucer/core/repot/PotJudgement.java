@@ -1,0 +1,267 @@
+package happysaucer.core.repot;
+
+import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.SiteUse;
+import happysaucer.core.medium.MixChoice;
+import happysaucer.core.method.Method;
+import happysaucer.core.pot.Material;
+import happysaucer.core.pot.Pot;
+import happysaucer.core.pot.PotMass;
+import happysaucer.core.pot.Standing;
+import happysaucer.core.repot.Candidate.Fit;
+import happysaucer.core.repot.Candidate.Remark;
+import happysaucer.core.species.ShapePreference;
+import happysaucer.core.unit.Length;
+import happysaucer.core.unit.Mass;
+import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Rounding;
+import happysaucer.core.unit.Wording;
+import happysaucer.core.water.Drying;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What to know of one pot that can be taken, and how it compares with the others. */
+record PotJudgement(
+    Case c,
+    Aim aim,
+    School school,
+    Pot pot,
+    Fit fit,
+    MixChoice mix,
+    Optional<Drying> first,
+    Standing standing,
+    double wetMassG) {
+  /** More than this under the ball is remarked on, mm (rule of thumb). */
+  private static final double BASE_MOST = 60;
+
+  private static final double AFP_LEAST = 0.10;
+
+  /** A lighter material is worth naming when it saves this much, g (rule of thumb). */
+  private static final double SAVING = 1500;
+
+  private static final double DEEP = 0.85;
+  private static final double SHALLOW = 1.1;
+
+  List<Remark> remarks(double mostMm, double overBallMm) {
+    List<Remark> remarks = new ArrayList<>();
+    step(Rounding.forDecision(overBallMm), mostMm, remarks);
+    wetAndAir(remarks);
+    stands(remarks);
+    lifts(remarks);
+    shapeAndHoles(remarks);
+    return remarks;
+  }
+
+  private static void add(
+      List<Remark> remarks, RemarkCode code, String key, String sentence, Object... values) {
+    remarks.add(new Remark(code, Message.of(key, sentence, values)));
+  }
+
+  private void step(double over, double mostMm, List<Remark> remarks) {
+    boolean steps = aim == Aim.STEP || aim == Aim.ROOTS;
+    if (steps && over > school.remarkOverMm() && over <= mostMm) {
+      add(
+          remarks,
+          over > school.mostMm() ? RemarkCode.COARSE_STOCK : RemarkCode.LARGE_STEP,
+          "remark.largeStep",
+          "{} over the ball is a large step; water with care at first.",
+          Length.ofMm(over));
+    }
+    if (steps && fit.ballShare() < School.SHARE_LEAST) {
+      add(
+          remarks,
+          RemarkCode.ABOVE_SHARE,
+          "remark.share",
+          "The ball is {} of the fill; two thirds would be usual.",
+          Wording.percent(fit.ballShare()));
+    }
+    if (fit.baseLayerMm() > BASE_MOST) {
+      add(
+          remarks,
+          RemarkCode.DEEP_BASE,
+          "remark.deepBase",
+          "{} of fresh medium under the ball.",
+          Length.ofMm(fit.baseLayerMm()));
+    }
+  }
+
+  private void wetAndAir(List<Remark> remarks) {
+    int stood = c.plant().traits().daysRingWetStood();
+    if (first.isPresent() && first.get().daysRingWet().orElse(Double.MAX_VALUE) > stood) {
+      add(
+          remarks,
+          RemarkCode.STAYS_WET_LONG,
+          "remark.staysWet",
+          "The fresh medium stays wet for longer than the {} days this plant stands.",
+          stood);
+    }
+    if (mix.airFilled() < AFP_LEAST) {
+      add(
+          remarks,
+          RemarkCode.AIRLESS,
+          "remark.airless",
+          "Only {} of air left in this mix at this depth.",
+          Wording.percent(mix.airFilled()));
+    }
+    if (fit.coarseMm() > 0) {
+      double without = mix.retention().airFilled(pot.fill());
+      add(
+          remarks,
+          RemarkCode.COARSE_LAYER,
+          "remark.coarseLayer",
+          "The coarse layer lifts the wet zone: {} of air in the mix above it, {} without the layer.",
+          Wording.percent(mix.airFilled()),
+          Wording.percent(without));
+    }
+  }
+
+  /** Graded and warned of; it never removes a pot from the list. */
+  private void stands(List<Remark> remarks) {
+    double needed = pushNeeded();
+    if (standing.pushN() < needed) {
+      double wanted = standing.nextGradeN().orElse(needed);
+      add(
+          remarks,
+          RemarkCode.TIPPY,
+          "remark.tippy",
+          "A push of {} N at mid height tips it. {} more low in the pot, or a foot of {}, brings it to {} N; never a larger volume.",
+          standing.pushN(),
+          Mass.ofGrams(standing.addedMassG(wanted)),
+          Length.ofMm(standing.footForMm(wanted)),
+          wanted);
+    } else if (standing.tiltDegrees() < Standing.TILT_WARNING) {
+      add(
+          remarks,
+          RemarkCode.TIPPY,
+          "remark.tilts",
+          "It falls when tilted by {} degrees: mind thresholds and trolleys.",
+          standing.tiltDegrees());
+    }
+    if (aim == Aim.SAME_SIZE && c.signsOfTipping() && !firmer()) {
+      add(
+          remarks,
+          RemarkCode.NOT_FIRMER,
+          "remark.notFirmer",
+          "No heavier and no wider in the foot than the present pot.");
+    }
+  }
+
+  private boolean firmer() {
+    return pot.massG() > c.pot().massG() * 1.15 || pot.footMm() > c.pot().footMm() + 10;
+  }
+
+  private void lifts(List<Remark> remarks) {
+    if (wetMassG <= c.method().liftFloorG()) {
+      return;
+    }
+    double saving = pot.massG() - PotMass.estimateG(Material.PLASTIC, pot.inside());
+    String how =
+        wetMassG > c.method().liftTwoG()
+            ? "a dolly or hoist"
+            : wetMassG > c.method().liftOneG() ? "two persons" : "two persons from the floor";
+    if (saving > SAVING && pot.material() != Material.PLASTIC) {
+      add(
+          remarks,
+          RemarkCode.HEAVY,
+          "remark.heavySaving",
+          "{} when wet: {}, and more than the client will move alone. Plastic would save {}.",
+          Mass.ofGrams(wetMassG),
+          how,
+          Mass.ofGrams(saving));
+    } else {
+      add(
+          remarks,
+          RemarkCode.HEAVY,
+          "remark.heavy",
+          "{} when wet: {}, and more than the client will move alone.",
+          Mass.ofGrams(wetMassG),
+          how);
+    }
+  }
+
+  private void shapeAndHoles(List<Remark> remarks) {
+    if (shapeMisses()) {
+      add(
+          remarks,
+          RemarkCode.SHAPE,
+          "remark.shape",
+          c.plant().traits().shape() == ShapePreference.DEEP
+              ? "Its roots would like a deeper pot."
+              : "Its roots would like a shallower pot.");
+    }
+    if (c.plant().traits().dryLover() && pot.drainHoles() == 1 && pot.topMm() > 150) {
+      add(
+          remarks,
+          RemarkCode.FEW_HOLES,
+          "remark.fewHoles",
+          "One hole drains this width slowly; a plant that likes it dry wants more.");
+    }
+    double material = material();
+    if (material >= 1) {
+      add(
+          remarks,
+          RemarkCode.MATERIAL,
+          "remark.material",
+          pot.material() == Material.TERRACOTTA
+              ? "Clay dries fast, and whoever waters here forgets."
+              : "This wall keeps the water in, and whoever waters here gives too much: clay forgives that.");
+    }
+  }
+
+  double pushNeeded() {
+    return c.site().use() == SiteUse.CHILDREN
+        ? Standing.CHILDREN
+        : c.site().use() == SiteUse.PUBLIC ? Standing.PUBLIC : Standing.UNSAFE;
+  }
+
+  private boolean shapeMisses() {
+    return switch (c.plant().traits().shape()) {
+      case STANDARD -> false;
+      case DEEP -> pot.heightMm() < pot.topMm() * DEEP;
+      case SHALLOW -> pot.heightMm() > pot.topMm() * SHALLOW;
+    };
+  }
+
+  /** Lower is better; the parts are judgement and are kept comparable at about 1 each. */
+  double score(double overBallMm) {
+    double stood = c.plant().traits().daysRingWetStood();
+    double wet = first.map(f -> f.daysRingWet().orElse(stood * 3)).orElse(stood * 3);
+    double overWet = Math.max(0, wet / stood - 1) * 2;
+    double air = mix.miss(c.plant().traits()) * 20;
+    return size(overBallMm) + overWet + air + tip() + (shapeMisses() ? 1 : 0) + material();
+  }
+
+  private double size(double overBallMm) {
+    return switch (aim) {
+      case SAME_SIZE, SAME_SIZE_OR_STEP, SAME_POT, TOP_ONLY ->
+          Math.abs(pot.topMm() - c.pot().topMm()) / 10
+              + Math.abs(pot.heightMm() - c.pot().heightMm()) / 20;
+      default ->
+          c.method().potStep() == Method.PotStep.SHARE
+              ? Math.abs(fit.ballShare() - School.SHARE_BEST) * 10
+              : Math.abs(overBallMm - school.bestMm()) / 10;
+    };
+  }
+
+  /** What a plant that tips needs most is a pot that stands. */
+  private double tip() {
+    double needed = pushNeeded();
+    double shortfall = standing.pushN() < needed ? 1 - standing.pushN() / needed : 0;
+    if (aim == Aim.SAME_SIZE && c.signsOfTipping()) {
+      return 10 * shortfall + (firmer() ? 0 : 3);
+    }
+    return shortfall;
+  }
+
+  /** Someone who overwaters is served by clay, someone who forgets by plastic. */
+  private double material() {
+    boolean clay = pot.material() == Material.TERRACOTTA;
+    return switch (c.plant().watererHabit()) {
+      case OVERDOES -> clay ? 0 : 1;
+      case FORGETS -> clay ? 1 : 0;
+      // The same material as before keeps the caretaker's habit right.
+      case EVEN -> pot.material() == c.pot().material() ? 0 : 0.6;
+    };
+  }
+}

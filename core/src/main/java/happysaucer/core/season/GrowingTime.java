@@ -1,0 +1,68 @@
+package happysaucer.core.season;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+
+/**
+ * Time as a plant at one latitude counts it: a month of long days is more than a month, a dark one
+ * less, a whole year is twelve. Growth goes with the square of day length, as in {@link
+ * Season#growth}.
+ */
+public final class GrowingTime {
+  private static final double DAYS_PER_MONTH = 30.44;
+  private static final double MOST_MONTHS = 600;
+
+  /** Growth in each month of the year against the year's mean. */
+  private final double[] factors = new double[12];
+
+  /**
+   * @param latitude -90 to 90
+   */
+  public GrowingTime(double latitude) {
+    double sum = 0;
+    for (int month = 0; month < 12; month++) {
+      factors[month] = Season.growth(latitude, LocalDate.of(2027, month + 1, 15));
+      sum += factors[month];
+    }
+    for (int month = 0; month < 12; month++) {
+      factors[month] *= 12 / sum;
+    }
+  }
+
+  private double factor(LocalDate date) {
+    return factors[date.getMonthValue() - 1];
+  }
+
+  /** Growing months from one day to a later one. */
+  public double months(LocalDate from, LocalDate to) {
+    double months = 0;
+    LocalDate day = from;
+    while (day.isBefore(to)) {
+      LocalDate next = day.withDayOfMonth(1).plusMonths(1);
+      next = next.isAfter(to) ? to : next;
+      months += factor(day) * ChronoUnit.DAYS.between(day, next) / DAYS_PER_MONTH;
+      day = next;
+    }
+    return months;
+  }
+
+  /** The day so many growing months after, or before where negative; at most fifty years away. */
+  public LocalDate after(LocalDate from, double growingMonths) {
+    double left = Math.min(MOST_MONTHS, Math.abs(growingMonths));
+    boolean back = growingMonths < 0;
+    LocalDate day = from;
+    while (true) {
+      LocalDate next =
+          back ? day.withDayOfMonth(1).minusDays(1) : day.withDayOfMonth(1).plusMonths(1);
+      long days = Math.abs(ChronoUnit.DAYS.between(day, next));
+      double factor = factor(day);
+      double here = factor * days / DAYS_PER_MONTH;
+      if (left <= here) {
+        long part = (long) (left / factor * DAYS_PER_MONTH);
+        return back ? day.minusDays(part) : day.plusDays(part);
+      }
+      left -= here;
+      day = next;
+    }
+  }
+}
