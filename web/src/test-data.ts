@@ -25,7 +25,7 @@ export function advice(action: string, urgency: string): Schemas['Advice'] {
     call: { action, urgency, from: null, to: null, recheck: '2027-08-01', reasons: [`Because of ${action}.`], holds: [], interim: [], also: [], alternatives: [] },
     lookNext: [], forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null,
     water: {
-      before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, basis: '' },
+      before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
       after: null, settled: null,
     },
     aftercare: { plan: 'NONE', steps: [], weeks: [] }, cautions: [], assumed: [],

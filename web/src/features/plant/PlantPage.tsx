@@ -100,7 +100,7 @@ function PresentPot({ data, units }: { data: PlantView; units: Units }) {
   const ball = { ...pot, topMm: widthAt(pot, filled), heightMm: filled };
   return (
     <Section
-      section={{ oldPot: pot, ballBefore: ball, ballAfter: ball, newPot: null, wetZoneMm: 0 }}
+      section={{ oldPot: pot, ballBefore: ball, ballAfter: ball, newPot: null, wetZoneMm: 0, coarseLayerMm: 0 }}
       levels={null}
       rootShare={0}
       freshLitres={null}

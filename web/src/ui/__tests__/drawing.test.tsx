@@ -63,7 +63,7 @@ describe('the cross-section', () => {
           ballBefore: { shape: 'BALL', topMm: 215, baseMm: 170, heightMm: 195 },
           ballAfter: { shape: 'BALL', topMm: 215, baseMm: 170, heightMm: 195 },
           newPot: { shape: 'STANDARD', ...pot },
-          wetZoneMm: 30,
+          wetZoneMm: 30, coarseLayerMm: 0,
         }}
         levels={{ rimGapMm: 20, baseLayerMm: 25, raiseMm: 0 }}
         rootShare={0}
@@ -80,7 +80,7 @@ describe('the cross-section', () => {
     const outline = { shape: 'BALL', topMm: 215, baseMm: 170, heightMm: 195 };
     show(
       <Section
-        section={{ oldPot: outline, ballBefore: outline, ballAfter: outline, newPot: null, wetZoneMm: 0 }}
+        section={{ oldPot: outline, ballBefore: outline, ballAfter: outline, newPot: null, wetZoneMm: 0, coarseLayerMm: 0 }}
         levels={null}
         rootShare={0.3}
         freshLitres={null}

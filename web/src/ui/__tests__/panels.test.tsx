@@ -30,7 +30,7 @@ const advice: Schemas['Advice'] = {
   forecast: { rootFill: 0.9, clearFrom: null, clearTo: null, basis: '' },
   repot: null,
   water: {
-    before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, basis: '' },
+    before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
     after: null, settled: null,
   },
   aftercare: { plan: 'NONE', steps: [], weeks: [] },

@@ -52,7 +52,14 @@ public final class Advise {
     Optional<RepotPlan> plan =
         call.needsPlan()
             ? Optional.of(
-                Repot.plan(c, call, looked.findings(), book.media(), book.tradeSizes(), water))
+                Repot.plan(
+                    c,
+                    call,
+                    looked.findings(),
+                    book.media(),
+                    book.tradeSizes(),
+                    water,
+                    looked.expectation().pushN()))
             : Optional.empty();
     Aftercare aftercare =
         plan.map(repot -> care.after(call, repot, before)).orElseGet(() -> care.interim(call));
@@ -80,6 +87,16 @@ public final class Advise {
             looked.windows(),
             looked.findings())
         .looks();
+  }
+
+  /**
+   * The water balance of a case on its own, to ask about pots that are not among its candidates.
+   *
+   * @throws RefusedException with all faults of the request
+   */
+  public WaterModel water(AdviceRequest request) {
+    Case c = Completion.of(request, book).complete();
+    return new WaterModel(c, book.media(), Forecast.of(c).fillOrUnknown());
   }
 
   /** All faults of a request, none when it can be answered. */

@@ -6,6 +6,7 @@ import happysaucer.core.aftercare.Aftercare.Week;
 import happysaucer.core.aftercare.Aftercare.Who;
 import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
+import happysaucer.core.call.HoldCode;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.Case.Watering;
 import happysaucer.core.repot.Candidate;
@@ -118,7 +119,8 @@ public final class AftercareRules {
     private AftercarePlan kind() {
       AftercarePlan own = c.plant().traits().aftercare();
       boolean cut = plan.rootWork().rootShare() > 0 || call.action() == Action.DIVIDE;
-      if (call.action() == Action.ROT_RESCUE || call.action() == Action.POT_DOWN) {
+      if (call.action() == Action.ROT_RESCUE
+          || call.action() == Action.POT_DOWN && plan.rootWork().rootShare() > 0) {
         return AftercarePlan.ROT_RESCUE;
       }
       if (call.action() == Action.PEST_CLEAN) {
@@ -320,7 +322,18 @@ public final class AftercareRules {
           c.plant().is(StateCode.IN_BUD)
               || c.plant().is(StateCode.IN_FLOWER)
               || c.signs().present(SignCode.FLOWERS_INSTEAD_OF_GROWTH);
-      if (blooms && call.action() != Action.TOP_DRESS && call.action() != Action.REPLACE_POT) {
+      boolean waitsForBloom =
+          !call.overridden()
+              && call.holds().stream()
+                  .anyMatch(
+                      hold ->
+                          hold.firm()
+                              && (hold.code() == HoldCode.IN_BUD
+                                  || hold.code() == HoldCode.IN_FLOWER));
+      if (blooms
+          && !waitsForBloom
+          && call.action() != Action.TOP_DRESS
+          && call.action() != Action.REPLACE_POT) {
         add(
             Window.ofDays(day, 7),
             Kind.REMOVE_BLOOM,
@@ -367,7 +380,7 @@ public final class AftercareRules {
      */
     private List<Week> weeks() {
       List<Week> weeks = new ArrayList<>();
-      WaterModel.Setting setting = chosen.setting(plan.rootWork());
+      WaterModel.Bed bed = chosen.bed(water, plan.rootWork());
       double previous =
           c.watering()
               .map(Watering::intervalDays)
@@ -380,7 +393,7 @@ public final class AftercareRules {
         }
         Drying cycle =
             water.after(
-                setting, from, new WaterModel.Stage(7.0 * (week - 1), plan.rootWork().activity()));
+                bed, from, new WaterModel.Stage(7.0 * (week - 1), plan.rootWork().activity()));
         double days = cycle.daysToRefill().orElse(SELDOM_DAYS);
         if (!plan.rootWork().cutAnything() && week <= STRETCH_WEEKS) {
           days = Math.min(days, previous * STRETCH);

@@ -84,7 +84,7 @@ final class PotRules {
 
   /** The plant, the spot or the pot must stay this size. */
   static Optional<Decision> crowdedMustStay(Facts f) {
-    if (!f.crowdedClearly()) {
+    if (!f.crowdedClearly() || !f.plant().keepsSize()) {
       return Optional.empty();
     }
     if (f.plant().traits().rootLimit() <= 0) {

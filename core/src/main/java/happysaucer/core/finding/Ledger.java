@@ -4,9 +4,11 @@ import happysaucer.core.sign.SignCode;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 
 /**
@@ -18,6 +20,7 @@ final class Ledger {
   private final List<List<Evidence>> lines = new ArrayList<>();
   private final List<List<Discount>> discounts = new ArrayList<>();
   private final Map<SignCode, Message> normal = new EnumMap<>(SignCode.class);
+  private final Set<String> counted = new HashSet<>();
   private final boolean keeps;
 
   Ledger(boolean keeps) {
@@ -38,6 +41,9 @@ final class Ledger {
   void add(FindingCode finding, String sign, double decibans, Supplier<Message> why) {
     sums[finding.ordinal()] += decibans;
     if (keeps) {
+      if (decibans > 0) {
+        counted.add(sign);
+      }
       lines.get(finding.ordinal()).add(new Evidence(sign, decibans, why.get()));
     }
   }
@@ -48,12 +54,16 @@ final class Ledger {
     }
   }
 
-  /** The sign is normal here; the first reason stands. */
+  /** The sign is normal here; the first reason stands. It never turns a call into another. */
   void normal(SignCode sign, Message why) {
-    normal.putIfAbsent(sign, why);
+    if (keeps) {
+      normal.putIfAbsent(sign, why);
+    }
   }
 
+  /** The signs that are normal here and speak for nothing else. */
   Map<SignCode, Message> normalSigns() {
+    normal.keySet().removeIf(sign -> counted.contains(sign.name()));
     return normal;
   }
 

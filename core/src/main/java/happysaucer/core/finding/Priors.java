@@ -100,7 +100,7 @@ final class Priors {
                 c.plant().mix().lifeMonths()));
   }
 
-  /** Decibans by time over the usual interval; alone it never makes the finding stand. */
+  /** Decibans by time over the usual interval; even with a weak sign the finding does not stand. */
   private static double crowded(double ratio) {
     if (ratio < 0.25) {
       return -6;
@@ -111,12 +111,12 @@ final class Priors {
     if (ratio < 1) {
       return 0;
     }
-    return ratio < 1.6 ? 2 : ratio < 2.5 ? 4 : 5;
+    return ratio < 1.6 ? 2 : ratio < 2.5 ? 3 : 3.9;
   }
 
   /** Medium decays by time alone: at twice its life it stands, without a sign (rule of thumb). */
   private static double spent(double ratio) {
-    return ratio < 2.2 ? Math.min(4, crowded(ratio)) : ratio < 3 ? 6 : 8;
+    return ratio < 2.2 ? crowded(ratio) : ratio < 3 ? 6 : 8;
   }
 
   /** Only a ball that was measured says something: an assumed one fills its pot. */

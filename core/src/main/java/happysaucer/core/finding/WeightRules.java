@@ -97,7 +97,8 @@ final class WeightRules {
               FindingCode.NUTRIENT_SHORTAGE,
               WeightRules::fedIsNotHungry),
           new Entry(SignCode.DRIES_TOO_FAST, null, WeightRules::driesAsExpected),
-          new Entry(SignCode.STAYS_WET, null, WeightRules::wetAsLongAsExpected),
+          new Entry(SignCode.STAYS_WET, FindingCode.OVERWATERED, WeightRules::wetAsLongAsExpected),
+          new Entry(SignCode.STAYS_WET, FindingCode.ROT, WeightRules::wetAsLongAsExpected),
           new Entry(
               SignCode.STEM_BURIED_OR_MULCHED,
               FindingCode.COLLAR_RISK,
@@ -328,7 +329,7 @@ final class WeightRules {
         "A pot of this size is expected to dry about this fast in this light and season.");
   }
 
-  /** A large pot in a dark month is wet for long by nature. */
+  /** A large pot in a dark month is wet for long by nature; too large a pot is so all the same. */
   static Optional<Adjustment> wetAsLongAsExpected(
       Seen seen, Observation observation, Weight weight) {
     Double days = observation.value();

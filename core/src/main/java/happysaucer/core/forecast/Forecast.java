@@ -26,12 +26,14 @@ import java.util.Optional;
  * @param rootFill 0 to 1, empty when nothing is known to go by
  * @param clearFrom earliest day on which crowding is expected to be CLEAR
  * @param clearTo latest such day
+ * @param byCalendar it rests on time alone, which never says more than CLEAR
  */
 public record Forecast(
     Optional<Double> rootFill,
     Optional<LocalDate> clearFrom,
     Optional<LocalDate> clearTo,
-    Message basis) {
+    Message basis,
+    boolean byCalendar) {
   /** Fill just after a pot-up (rule of thumb). */
   public static final double START = 0.35;
 
@@ -76,7 +78,7 @@ public record Forecast(
   public Optional<Grade> grade() {
     return rootFill.flatMap(
         fill ->
-            fill >= SEVERE
+            fill >= SEVERE && !byCalendar
                 ? Optional.of(Grade.SEVERE)
                 : fill >= CLEAR
                     ? Optional.of(Grade.CLEAR)
@@ -93,7 +95,8 @@ public record Forecast(
           Optional.empty(),
           Message.of(
               "forecast.unknown",
-              "Nobody knows when it was last repotted, so the forecast waits for the first slip check."));
+              "Nobody knows when it was last repotted, so the forecast waits for the first slip check."),
+          false);
     }
     GrowingTime time = new GrowingTime(c.site().latitude());
     double usual = usualRate(c.plant().traits(), c.pot().topMm());
@@ -109,7 +112,8 @@ public record Forecast(
         Optional.of(fill),
         Optional.of(time.after(c.date(), left - band)),
         Optional.of(time.after(c.date(), left + band)),
-        basis(seen.isPresent(), rate));
+        basis(seen.isPresent(), rate),
+        seen.isEmpty() && rate.waterings() == 0);
   }
 
   private static Message basis(boolean seen, Rate rate) {

@@ -51,6 +51,21 @@ public record Pot(
     return material == Material.TERRACOTTA || material == Material.FABRIC;
   }
 
+  /** A pot of the same make with other inside measures, holes in it and an open mouth. */
+  public Pot sized(String newId, Frustum other) {
+    double wall = Math.max(0, footMm - Math.min(inside.baseMm(), inside.baseDepthMm()));
+    return new Pot(
+        newId,
+        Shape.STANDARD,
+        material,
+        other,
+        other.topMm(),
+        other.baseMm() + wall,
+        PotMass.estimateG(material, other),
+        Math.max(1, drainHoles),
+        false);
+  }
+
   public Pot withId(String newId) {
     return new Pot(newId, shape, material, inside, mouthMm, footMm, massG, drainHoles, inCoverPot);
   }

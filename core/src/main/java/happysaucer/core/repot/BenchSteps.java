@@ -30,6 +30,9 @@ final class BenchSteps {
   /** A planter from which the floor's rated load is asked for, g (rule of thumb). */
   private static final double FLOOR_LOAD_G = 100_000;
 
+  /** Less mix than this is a handful, L. */
+  private static final double HANDFUL = 0.1;
+
   private final Case c;
   private final Call call;
   private final RepotPlan plan;
@@ -163,6 +166,11 @@ final class BenchSteps {
               "step.cutRot",
               "Wash off the old medium and cut back to firm tissue, about {} of the roots; disinfect the blade between cuts.",
               Wording.percent(work.rootShare()));
+        } else {
+          add(
+              Phase.ROOTS,
+              "step.wetOff",
+              "Take off the wet medium that holds no roots, down to the ball.");
         }
       }
       case PEST_CLEAN ->
@@ -329,7 +337,7 @@ final class BenchSteps {
                     Length.ofMm(filler.depthMm()),
                     Length.ofMm(filler.markMm())));
     double base = Math.max(0, chosen.fit().baseLayerMm());
-    if (base > 0) {
+    if (base >= 1) {
       add(
           Phase.POT,
           "step.base",
@@ -385,7 +393,15 @@ final class BenchSteps {
   }
 
   private void fill() {
+    boolean hardlyAny = plan.mix().map(mix -> mix.litres() < HANDFUL).orElse(true);
+    if (hardlyAny) {
+      add(
+          Phase.FILL,
+          "step.handful",
+          "A handful of mix closes what gaps there are; the ball needs no more.");
+    }
     plan.mix()
+        .filter(mix -> !hardlyAny)
         .ifPresent(
             mix -> {
               StringBuilder sentence =
@@ -456,7 +472,8 @@ final class BenchSteps {
           "Do not water now. First water on {}: {}.",
           water.on(),
           Volume.ofLitres(water.litres()));
-    } else if (call.action() == Action.ROT_RESCUE || call.action() == Action.POT_DOWN) {
+    } else if (call.action() == Action.ROT_RESCUE
+        || call.action() == Action.POT_DOWN && plan.rootWork().rootShare() > 0) {
       add(
           Phase.WATER,
           "step.moisten",

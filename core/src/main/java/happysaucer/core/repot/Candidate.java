@@ -84,8 +84,9 @@ public record Candidate(
   }
 
   /** The pot planted, for the water model. */
-  public WaterModel.Setting setting(RootWork work) {
-    return new WaterModel.Setting(
-        pot, work.after(), Math.max(0, fit.baseLayerMm()), fit.coarseMm(), mix.retention());
+  public WaterModel.Bed bed(WaterModel water, RootWork work) {
+    return water.bed(
+        new WaterModel.Setting(
+            pot, work.after(), Math.max(0, fit.baseLayerMm()), fit.coarseMm(), mix.retention()));
   }
 }

@@ -23,14 +23,24 @@ final class FeedRules {
 
   private static final int HOLD_ROT_DAYS = 49;
 
+  /** Less than this cannot be measured out on a bench, g. */
+  private static final double LEAST_GRAMS = 0.5;
+
   private FeedRules() {}
 
   static Feed of(Case c, Call call, RootWork work, Optional<Candidate> best, LocalDate workDay) {
-    if (call.action() == Action.ROT_RESCUE || call.action() == Action.POT_DOWN) {
+    if (call.action() == Action.ROT_RESCUE
+        || call.action() == Action.POT_DOWN && work.rootShare() > 0) {
       return held(
           workDay.plusDays(HOLD_ROT_DAYS),
           "feed.rot",
           "No feed for seven weeks after rot: new roots come first.");
+    }
+    if (call.action() == Action.POT_DOWN) {
+      return held(
+          workDay.plusDays(HOLD_CUT_DAYS),
+          "feed.down",
+          "No feed for five weeks: its roots have to fill the smaller pot first.");
     }
     if (work.openRoots(call)) {
       return held(
@@ -62,6 +72,9 @@ final class FeedRules {
             * (best.get().fit().freshLitres() - best.get().fit().coarseLitres())
             * c.plant().traits().feeder().factor()
             * (c.light() == Light.LOW ? LOW_LIGHT : 1);
+    if (grams < LEAST_GRAMS) {
+      return none("feed.little", "Too little fresh medium goes in to be worth feeding.");
+    }
     return new Feed(
         FeedKind.SLOW_RELEASE,
         OptionalDouble.of(grams),

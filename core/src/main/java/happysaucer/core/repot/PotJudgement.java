@@ -31,7 +31,16 @@ record PotJudgement(
     MixChoice mix,
     Optional<Drying> first,
     Standing standing,
+    double presentPushN,
     double wetMassG) {
+  /**
+   * Under this height over the floor a plant that tips is a nuisance, no danger (rule of thumb).
+   */
+  private static final double STANDS_LOW = 600;
+
+  /** Stands firmer than now from here, share of the present push (rule of thumb). */
+  private static final double FIRMER = 1.15;
+
   /** More than this under the ball is remarked on, mm (rule of thumb). */
   private static final double BASE_MOST = 60;
 
@@ -119,7 +128,7 @@ record PotJudgement(
   /** Graded and warned of; it never removes a pot from the list. */
   private void stands(List<Remark> remarks) {
     double needed = pushNeeded();
-    if (standing.pushN() < needed) {
+    if (mayTip() && standing.pushN() < needed) {
       double wanted = standing.nextGradeN().orElse(needed);
       add(
           remarks,
@@ -130,7 +139,7 @@ record PotJudgement(
           Mass.ofGrams(standing.addedMassG(wanted)),
           Length.ofMm(standing.footForMm(wanted)),
           wanted);
-    } else if (standing.tiltDegrees() < Standing.TILT_WARNING) {
+    } else if (mayTip() && standing.tiltDegrees() < Standing.TILT_WARNING) {
       add(
           remarks,
           RemarkCode.TIPPY,
@@ -143,12 +152,17 @@ record PotJudgement(
           remarks,
           RemarkCode.NOT_FIRMER,
           "remark.notFirmer",
-          "No heavier and no wider in the foot than the present pot.");
+          "It stands hardly firmer than the present pot.");
     }
   }
 
   private boolean firmer() {
-    return pot.massG() > c.pot().massG() * 1.15 || pot.footMm() > c.pot().footMm() + 10;
+    return standing.pushN() > presentPushN * FIRMER;
+  }
+
+  /** Whether standing matters: tall enough to hurt, or seen to tip. */
+  private boolean mayTip() {
+    return pot.heightMm() + c.plant().heightMm() >= STANDS_LOW || c.signsOfTipping();
   }
 
   private void lifts(List<Remark> remarks) {
@@ -249,9 +263,9 @@ record PotJudgement(
     double needed = pushNeeded();
     double shortfall = standing.pushN() < needed ? 1 - standing.pushN() / needed : 0;
     if (aim == Aim.SAME_SIZE && c.signsOfTipping()) {
-      return 10 * shortfall + (firmer() ? 0 : 3);
+      return 20 * shortfall + (firmer() ? 0 : 5);
     }
-    return shortfall;
+    return mayTip() ? shortfall : 0;
   }
 
   /** Someone who overwaters is served by clay, someone who forgets by plastic. */

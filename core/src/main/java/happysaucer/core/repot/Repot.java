@@ -58,8 +58,16 @@ public final class Repot {
   private final WaterModel water;
   private final LocalDate workDay;
   private final RootWork work;
+  private final double presentPushN;
 
-  private Repot(Case c, Call call, Findings findings, MediumTable media, WaterModel water) {
+  private Repot(
+      Case c,
+      Call call,
+      Findings findings,
+      MediumTable media,
+      WaterModel water,
+      double presentPushN) {
+    this.presentPushN = presentPushN;
     this.c = c;
     this.call = call;
     this.findings = findings;
@@ -69,24 +77,28 @@ public final class Repot {
     this.work = RootWork.of(c, call, findings);
   }
 
+  /**
+   * @param presentPushN push that tips the plant in its present pot
+   */
   public static RepotPlan plan(
       Case c,
       Call call,
       Findings findings,
       MediumTable media,
       List<Pot> tradeSizes,
-      WaterModel water) {
-    return new Repot(c, call, findings, media, water).plan(tradeSizes);
+      WaterModel water,
+      double presentPushN) {
+    return new Repot(c, call, findings, media, water, presentPushN).plan(tradeSizes);
   }
 
   private RepotPlan plan(List<Pot> tradeSizes) {
-    Sizing sizing = new Sizing(c, call, findings, work, media, water, workDay);
+    Sizing sizing = new Sizing(c, call, findings, work, media, water, workDay, presentPushN);
     List<Candidate> candidates = sizing.compare();
     Optional<Candidate> best = candidates.stream().filter(Candidate::passes).findFirst();
     Optional<Message> order = Optional.empty();
     if (best.isEmpty()) {
-      best = sizing.toOrder(tradeSizes);
-      order = Optional.of(order(best));
+      best = Optional.of(sizing.toOrder(tradeSizes));
+      order = Optional.of(order(best.get().pot()));
     }
     RepotPlan plan =
         new RepotPlan(
@@ -103,18 +115,14 @@ public final class Repot {
     return plan.withSteps(BenchSteps.of(c, call, plan, media));
   }
 
-  private Message order(Optional<Candidate> best) {
-    if (best.isEmpty()) {
-      return Message.of(
-          "order.measure",
-          "No standard size will do either: measure the ball again, or have a pot made to measure.");
-    }
-    Pot pot = best.get().pot();
+  private Message order(Pot pot) {
+    String shelf = c.fromStock() ? "Nothing on the shelf will do. " : "";
     return Message.of(
-        call.action() == Action.HEAVIER_POT ? "order.heavier" : "order.buy",
-        call.action() == Action.HEAVIER_POT
-            ? "Nothing on the shelf stands firmer at the same size. Order a pot of {} inside width and {} depth with holes, {}, heavy and wide in the foot."
-            : "Nothing on the shelf will do. Order a pot of {} inside width and {} depth with holes, {}.",
+        "order.buy",
+        shelf
+            + (call.action() == Action.HEAVIER_POT
+                ? "Order a pot of {} inside width and {} depth with holes, {}, heavy and wide in the foot."
+                : "Order a pot of {} inside width and {} depth with holes, {}."),
         Length.ofMm(pot.topMm()),
         Length.ofMm(pot.heightMm()),
         material(pot.material()));
@@ -151,7 +159,7 @@ public final class Repot {
             && !findings.stands(FindingCode.ROOT_PESTS)
             && !findings.stands(FindingCode.SPENT_MEDIUM)
             && !c.signs().present(SignCode.FUNGUS_GNATS);
-    double takenOff = Math.max(0, c.ball().litres() - work.after().litres());
+    double takenOff = Math.max(0, c.ball().litres() - work.ballLitres());
     return healthy ? Math.min(REUSE_MOST * litres, takenOff) : 0;
   }
 
@@ -194,11 +202,13 @@ public final class Repot {
   private WaterIn waterIn(Candidate best) {
     double litres =
         water.waterInLitres(
-            best.setting(work),
+            best.bed(water, work),
             c.plant().traits().dryLover() || call.action() == Action.ROT_RESCUE
                 ? BALL_DRY
                 : BALL_MOIST);
-    boolean barely = call.action() == Action.ROT_RESCUE || call.action() == Action.POT_DOWN;
+    boolean barely =
+        call.action() == Action.ROT_RESCUE
+            || work.rootShare() > 0 && call.action() == Action.POT_DOWN;
     return new WaterIn(firstWater(), barely ? litres * BARELY : litres);
   }
 

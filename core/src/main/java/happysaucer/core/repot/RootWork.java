@@ -330,6 +330,14 @@ public record RootWork(
     }
   }
 
+  /** Washed roots alone take so much of the room their ball took (rule of thumb). */
+  private static final double BARE_SHARE = 0.5;
+
+  /** What the ball after the work takes of the pot, L; washed roots are filled through. */
+  public double ballLitres() {
+    return bareRooted ? after.litres() * BARE_SHARE : after.litres();
+  }
+
   /** How disturbed the roots that stay are, 0 to 1 (rules of thumb). */
   public double disturbance() {
     if (bareRooted) {

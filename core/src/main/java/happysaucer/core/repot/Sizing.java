@@ -46,10 +46,15 @@ public final class Sizing {
 
   private static final double SAME_FILL = 1.25;
 
+  private static final double SAME_FILL_BROKEN = 1.4;
+
   /** A base is raised by this much at one repot, or set lower by this much, mm (rule of thumb). */
   private static final double RAISE = 25;
 
   private static final double LOWER = -10;
+
+  /** Base of a pot made to measure, share of its top (rule of thumb). */
+  private static final double ORDER_TAPER = 0.8;
 
   /** Mass of coarse drainage material, g/L (rule of thumb). */
   private static final double COARSE_GRAMS_PER_LITRE = 1400;
@@ -63,7 +68,11 @@ public final class Sizing {
   private final LocalDate workDay;
   private final School school;
   private final List<School> schools;
+  private final double presentPushN;
 
+  /**
+   * @param presentPushN push that tips the plant in its present pot
+   */
   public Sizing(
       Case c,
       Call call,
@@ -71,7 +80,9 @@ public final class Sizing {
       RootWork work,
       MediumTable media,
       WaterModel water,
-      LocalDate workDay) {
+      LocalDate workDay,
+      double presentPushN) {
+    this.presentPushN = presentPushN;
     this.c = c;
     this.call = call;
     this.aim = Aim.of(call, findings);
@@ -105,9 +116,27 @@ public final class Sizing {
     return compare(pots, c.fromStock() || !aim.offersOtherPots());
   }
 
-  /** The pot to buy when none on the shelf will do: the best of the standard trade sizes. */
-  public Optional<Candidate> toOrder(List<Pot> tradeSizes) {
-    return compare(tradeSizes, false).stream().filter(Candidate::passes).findFirst();
+  /**
+   * The pot to buy when none on the shelf will do: the best of the standard trade sizes, or else
+   * one made to measure, sides straight enough for the ball.
+   */
+  public Candidate toOrder(List<Pot> tradeSizes) {
+    return compare(tradeSizes, false).stream()
+        .filter(Candidate::passes)
+        .findFirst()
+        .orElseGet(() -> candidate(judge(madeToMeasure(), school.mostMm())));
+  }
+
+  private Pot madeToMeasure() {
+    Frustum ball = work.after();
+    boolean tight = aim.mayFitTightly();
+    double top = tight ? c.pot().topMm() : ball.acrossTopMm() + school.bestMm();
+    Pot sized = c.pot().sized("to order", Frustum.round(top, top, 100));
+    double gap = tight ? 0 : Clearance.neededMm(sized);
+    double height = ball.heightMm() + sized.rimGapMm() + (tight ? 1 : BASE_LEAST + 1);
+    double base = Math.min(top, Math.max(top * ORDER_TAPER, ball.acrossBaseMm() + 2 * gap + 1));
+    return sized.sized(
+        "to order", Frustum.round(Math.max(top, ball.acrossTopMm() + 2 * gap), base, height));
   }
 
   /**
@@ -126,10 +155,9 @@ public final class Sizing {
         judged.add(judge(pot, next.getAsDouble()));
       }
     }
-    boolean somePass = judged.stream().anyMatch(j -> j.failures().isEmpty());
     List<Candidate> compared = new ArrayList<>();
     for (Judged j : judged) {
-      if (j.failures().isEmpty() || showFailing || !somePass) {
+      if (j.failures().isEmpty() || showFailing) {
         compared.add(candidate(j));
       }
     }
@@ -184,7 +212,7 @@ public final class Sizing {
     double raise = raise(pot, ball);
     double base = aim == Aim.TOP_ONLY ? 0 : pot.heightMm() - rimGap - ball.heightMm() + raise;
     double fill = pot.fill().litres();
-    double ballLitres = Math.min(ball.litres(), fill);
+    double ballLitres = Math.min(work.ballLitres(), fill);
     double coarse = coarseMm(pot, base);
     double coarseLitres = coarse > 0 ? pot.inside().upTo(coarse).litres() : 0;
     return new Fit(
@@ -230,11 +258,16 @@ public final class Sizing {
     Optional<Drying> settled = Optional.empty();
     Optional<Drying> first = Optional.empty();
     if (fit.baseLayerMm() >= 0 && Rounding.forDecision(fit.clearanceMm()) >= 0) {
-      WaterModel.Setting setting =
-          new WaterModel.Setting(
-              pot, work.after(), Math.max(0, fit.baseLayerMm()), fit.coarseMm(), mix.retention());
-      settled = Optional.of(water.settled(setting, workDay));
-      first = Optional.of(water.after(setting, workDay, new WaterModel.Stage(0, work.activity())));
+      WaterModel.Bed bed =
+          water.bed(
+              new WaterModel.Setting(
+                  pot,
+                  work.after(),
+                  Math.max(0, fit.baseLayerMm()),
+                  fit.coarseMm(),
+                  mix.retention()));
+      settled = Optional.of(water.settled(bed, workDay));
+      first = Optional.of(water.after(bed, workDay, new WaterModel.Stage(0, work.activity())));
     }
     double ballLitres = fit.fillLitres() - fit.freshLitres();
     double dryMedium =
@@ -260,7 +293,8 @@ public final class Sizing {
       }
     }
     PotJudgement judgement =
-        new PotJudgement(c, aim, school, pot, fit, mix, first, standing, dryMass + full);
+        new PotJudgement(
+            c, aim, school, pot, fit, mix, first, standing, presentPushN, dryMass + full);
     return new Candidate(
         pot,
         OptionalInt.empty(),

@@ -2,17 +2,21 @@ package happysaucer.core.sign;
 
 import java.util.Collection;
 import java.util.EnumMap;
-import java.util.Map;
 import java.util.Optional;
 
 /** The signs of one case, at most one observation per sign. */
 public final class Observations {
-  private final Map<SignCode, Observation> seen = new EnumMap<>(SignCode.class);
+  private final EnumMap<SignCode, Observation> seen;
+
+  private Observations(EnumMap<SignCode, Observation> seen) {
+    this.seen = seen;
+  }
 
   /**
    * @throws IllegalArgumentException when a sign is there twice
    */
   public Observations(Collection<Observation> observations) {
+    this.seen = new EnumMap<>(SignCode.class);
     for (Observation observation : observations) {
       if (observation.state() == SignState.NOT_CHECKED) {
         continue;
@@ -54,9 +58,8 @@ public final class Observations {
 
   /** The same with one more observation, or that one replaced. */
   public Observations with(Observation observation) {
-    Map<SignCode, Observation> copy = new EnumMap<>(SignCode.class);
-    copy.putAll(seen);
+    EnumMap<SignCode, Observation> copy = new EnumMap<>(seen);
     copy.put(observation.code(), observation);
-    return new Observations(copy.values());
+    return new Observations(copy);
   }
 }

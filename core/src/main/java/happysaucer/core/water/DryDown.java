@@ -73,6 +73,14 @@ final class DryDown {
   private final Drive drive;
   private final boolean hasRing;
 
+  // Constant over a cycle: wetness a litre, and litres a day exchanged at a difference of one.
+  private final double perBall;
+  private final double perRing;
+  private final double perTop;
+  private final double ballToRing;
+  private final double ballToTop;
+  private final double ringToTop;
+
   // The slope at the last asked point, litres a day.
   private double slopeBall;
   private double slopeRing;
@@ -82,6 +90,12 @@ final class DryDown {
     this.caps = caps;
     this.drive = drive;
     this.hasRing = caps.ring() > NO_STORE;
+    this.perBall = perLitre(caps.ball());
+    this.perRing = perLitre(caps.ring());
+    this.perTop = perLitre(caps.top());
+    this.ballToRing = exchange(caps.ball(), caps.ring());
+    this.ballToTop = exchange(caps.ball(), caps.top());
+    this.ringToTop = exchange(caps.ring(), caps.top());
   }
 
   static Cycle run(Planted.Stores caps, Drive drive) {
@@ -131,8 +145,7 @@ final class DryDown {
       double nextTop = Math.max(0, top + h / 6 * (t1 + 2 * t2 + 2 * t3 + slopeTop));
       double left = nextBall + nextRing + nextTop;
       if (Double.isNaN(topDry)) {
-        topDry =
-            crossing(day, h, 1 - wet(top, caps.top()), 1 - wet(nextTop, caps.top()), TOP_SPENT);
+        topDry = crossing(day, h, 1 - top * perTop, 1 - nextTop * perTop, TOP_SPENT);
       }
       double due = due(day + h, nextBall, nextRing, nextTop);
       if (Double.isNaN(refill)) {
@@ -143,8 +156,7 @@ final class DryDown {
         }
       }
       if (Double.isNaN(ringHalf)) {
-        ringHalf =
-            crossing(day, h, 1 - wet(ring, caps.ring()), 1 - wet(nextRing, caps.ring()), 0.5);
+        ringHalf = crossing(day, h, 1 - ring * perRing, 1 - nextRing * perRing, 0.5);
       }
       if (Double.isNaN(aired)) {
         aired = crossing(day, h, full - ball - ring - top, full - left, airless);
@@ -172,20 +184,20 @@ final class DryDown {
     if (drive.refill() != Refill.TOP_DRY) {
       return wanted;
     }
-    double byTop = Math.min(wanted, (1 - wet(top, caps.top())) / TOP_SPENT);
+    double byTop = Math.min(wanted, (1 - top * perTop) / TOP_SPENT);
     return Math.max(byTop, spent / TOP_DRY_LATEST);
   }
 
   private void slope(double day, double ball, double ring, double top) {
-    double b = wet(ball, caps.ball());
-    double r = wet(ring, caps.ring());
-    double t = wet(top, caps.top());
+    double b = Math.max(0, ball) * perBall;
+    double r = Math.max(0, ring) * perRing;
+    double t = Math.max(0, top) * perTop;
     double reached = drive.reach(day) * caps.ringVolume();
     double rooted = caps.ballVolume() + caps.topBallVolume() + reached;
     double uptake = drive.uptake() * drive.activity(day) / rooted;
-    double ballRing = exchange(b, r, caps.ball(), caps.ring());
-    double ballTop = exchange(b, t, caps.ball(), caps.top());
-    double ringTop = exchange(r, t, caps.ring(), caps.top());
+    double ballRing = (b - r) * ballToRing;
+    double ballTop = (b - t) * ballToTop;
+    double ringTop = (r - t) * ringToTop;
     slopeBall =
         -uptake * stress(b) * caps.ballVolume()
             - ballRing
@@ -196,13 +208,13 @@ final class DryDown {
     slopeTop = -uptake * stress(t) * caps.topBallVolume() + ballTop + ringTop - drive.surface() * t;
   }
 
-  private double exchange(double from, double to, double capFrom, double capTo) {
+  private double exchange(double capFrom, double capTo) {
     double both = capFrom + capTo;
-    return both < 1e-9 ? 0 : (from - to) * capFrom * capTo / both / drive.exchangeDays();
+    return both < 1e-9 ? 0 : capFrom * capTo / both / drive.exchangeDays();
   }
 
-  private static double wet(double store, double capacity) {
-    return capacity < 1e-9 ? 0 : Math.max(0, store) / capacity;
+  private static double perLitre(double capacity) {
+    return capacity < 1e-9 ? 0 : 1 / capacity;
   }
 
   private static double stress(double wetness) {

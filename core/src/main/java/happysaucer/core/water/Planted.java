@@ -12,8 +12,6 @@ import happysaucer.core.pot.Pot;
  *     mix above is saturated, so the mix drains as in a pot lower by as much
  * @param ballMedium the old medium
  * @param ringMedium the fresh medium
- * @param rootFill how full of roots the ball is, 0 to 1
- * @param ballScale the ball's real store against the computed one, from its own waterings
  */
 public record Planted(
     Pot pot,
@@ -21,9 +19,7 @@ public record Planted(
     double bottomMm,
     double coarseMm,
     Retention ballMedium,
-    Retention ringMedium,
-    double rootFill,
-    double ballScale) {
+    Retention ringMedium) {
   /** Depth of the top store, mm. */
   static final double TOP_MM = 25;
 
@@ -38,10 +34,13 @@ public record Planted(
 
   private static final double EXCHANGE_COARSE = 20;
 
+  /** Roots want at least this share of a pot's volume as air (rule of thumb). */
+  private static final double AIRLESS = 0.10;
+
   private static final int SLICES = 24;
 
-  /** Litres of each store when drained, and the air. */
-  Stores stores() {
+  /** Litres of each store when drained, and the air, for a ball without roots. */
+  Drained drained() {
     Frustum fill = pot.fill();
     double top = fill.heightMm();
     double topFrom = Math.max(coarseMm, top - TOP_MM);
@@ -55,8 +54,7 @@ public record Planted(
     double ballVolume = 0;
     double ringVolume = 0;
     double topBallVolume = 0;
-    double water = 0;
-    double pores = 0;
+    double air = 0;
     for (int i = 0; i < SLICES; i++) {
       double above = (i + 0.5) * step;
       double z = coarseMm + above;
@@ -68,8 +66,9 @@ public record Planted(
       double ringSlice = (area - ballArea) * step / 1e6;
       double ballTheta = ballSlice > 0 ? ballMedium.theta(above / 10) : 0;
       double ringTheta = ringSlice > 0 ? ringMedium.theta(above / 10) : 0;
-      water += ballSlice * ballTheta + ringSlice * ringTheta;
-      pores += ballSlice * ballMedium.saturated() + ringSlice * ringMedium.saturated();
+      air +=
+          ballSlice * (ballMedium.saturated() - ballTheta)
+              + ringSlice * (ringMedium.saturated() - ringTheta);
       double inTop = Math.max(0, Math.min(1, (z + step / 2 - topFrom) / step));
       double ballWater = ballSlice * Math.max(0, ballTheta - ballWilt);
       double ringWater = ringSlice * Math.max(0, ringTheta - ringWilt);
@@ -81,29 +80,65 @@ public record Planted(
       ballVolume += (1 - inTop) * ballSlice;
       ringVolume += (1 - inTop) * ringSlice;
     }
-    double rooted = (1 - DISPLACED * rootFill) * ballScale;
-    return new Stores(
-        ballStore * rooted,
+    return new Drained(
+        ballStore,
         ringStore,
-        topBall * rooted + topRing,
+        topBall,
+        topRing,
         ballVolume,
         ringVolume,
         topBallVolume,
-        pores - water,
+        air,
         fill.litres() - (coarseMm > 0 ? fill.upTo(coarseMm).litres() : 0),
-        water);
+        exchangeDays());
   }
 
   /** Days in which stores even out. */
-  double exchangeDays() {
+  private double exchangeDays() {
     return ringMedium.saturated() - ringMedium.capacity(pot.fill().above(coarseMm)) > COARSE_AIR
         ? EXCHANGE_COARSE
         : EXCHANGE_FINE;
   }
 
   /**
+   * A planted pot after draining, before it is said how full of roots the ball is.
+   *
    * @param ball available water of the ball below the top, litres
+   * @param topBall available water of the ball's part of the top, litres
    * @param air drained pore space of the whole pot, litres
+   * @param exchangeDays time in which stores even out
+   */
+  record Drained(
+      double ball,
+      double ring,
+      double topBall,
+      double topRing,
+      double ballVolume,
+      double ringVolume,
+      double topBallVolume,
+      double air,
+      double volume,
+      double exchangeDays) {
+    /**
+     * @param rootFill how full of roots the ball is, 0 to 1
+     * @param ballScale the ball's real store against the computed one, from its own waterings
+     */
+    Stores stores(double rootFill, double ballScale) {
+      double rooted = (1 - DISPLACED * rootFill) * ballScale;
+      return new Stores(
+          ball * rooted,
+          ring,
+          topBall * rooted + topRing,
+          ballVolume,
+          ringVolume,
+          topBallVolume,
+          Math.max(0, AIRLESS * volume - air));
+    }
+  }
+
+  /**
+   * @param ball available water of the ball below the top, litres
+   * @param airlessLitres to be lost before a tenth of the pot holds air
    */
   record Stores(
       double ball,
@@ -112,11 +147,5 @@ public record Planted(
       double ballVolume,
       double ringVolume,
       double topBallVolume,
-      double air,
-      double volume,
-      double water) {
-    double airlessLitres() {
-      return Math.max(0, 0.10 * volume - air);
-    }
-  }
+      double airlessLitres) {}
 }

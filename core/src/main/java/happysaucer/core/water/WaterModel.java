@@ -54,9 +54,23 @@ public final class WaterModel {
   private final double rootFill;
   private final Use use;
   private final double ballScale;
+  private final Bed present;
 
   /** A pot as planted: where the ball stands, what lies round it, and under it. */
   public record Setting(Pot pot, Frustum ball, double bottomMm, double coarseMm, Retention ring) {}
+
+  /** A pot as planted, worked out once for all the days and stages it is asked about. */
+  public static final class Bed {
+    private final Pot pot;
+    private final Retention ring;
+    private final Planted.Drained drained;
+
+    private Bed(Planted planted) {
+      this.pot = planted.pot();
+      this.ring = planted.ringMedium();
+      this.drained = planted.drained();
+    }
+  }
 
   /** The stage of rooting in a newly planted pot. */
   public record Stage(double startDay, double activityStart) {
@@ -70,6 +84,7 @@ public final class WaterModel {
     this.c = c;
     this.ballMedium = media.retention(c.plant().mix());
     this.rootFill = rootFill;
+    this.present = present();
     this.use = Use.of(c, MEAN_WETNESS * (surface(c.pot(), c.date()) + walls(c.pot())));
     this.ballScale = calibrate();
   }
@@ -78,6 +93,7 @@ public final class WaterModel {
     this.c = c;
     this.ballMedium = media.retention(c.plant().mix());
     this.rootFill = UNCROWDED_FILL;
+    this.present = present();
     this.use = use;
     this.ballScale = 1;
   }
@@ -90,68 +106,74 @@ public final class WaterModel {
   /** What the table expects of the present pot with few roots in it. */
   public static Drying uncrowded(Case c, MediumTable media) {
     WaterModel fresh = new WaterModel(c, media, Use.estimate(c.plant(), c.light()));
-    return fresh.cycle(fresh.present(1), c.date(), 0, Stage.UNTOUCHED);
+    return fresh.before();
   }
 
   /** The present pot, as it is. */
   public Drying before() {
-    return cycle(present(ballScale), c.date(), 0, Stage.UNTOUCHED);
+    return presentAt(ballScale);
+  }
+
+  private Drying presentAt(double scale) {
+    return cycle(present, present.drained.stores(rootFill, scale), c.date(), 0, Stage.UNTOUCHED);
+  }
+
+  /** A pot to ask about, planted with this plant's ball. */
+  public Bed bed(Setting at) {
+    return new Bed(
+        new Planted(at.pot(), at.ball(), at.bottomMm(), at.coarseMm(), ballMedium, at.ring()));
   }
 
   /** A cycle that starts some days after the repot, on a given date. */
-  public Drying after(Setting setting, LocalDate on, Stage stage) {
+  public Drying after(Bed bed, LocalDate on, Stage stage) {
     double season = growth(on);
     double reachDays = c.plant().traits().vigour().reachDays() / Math.min(1, season);
-    return cycle(planted(setting, rootFill), on, reachDays, stage);
+    return cycle(bed, bed.drained.stores(rootFill, ballScale), on, reachDays, stage);
   }
 
   /** Rooted through: the new normal. */
-  public Drying settled(Setting setting, LocalDate on) {
-    return cycle(planted(setting, Math.min(rootFill, SETTLED_FILL)), on, 0, Stage.UNTOUCHED);
+  public Drying settled(Bed bed, LocalDate on) {
+    double fill = Math.min(rootFill, SETTLED_FILL);
+    return cycle(bed, bed.drained.stores(fill, ballScale), on, 0, Stage.UNTOUCHED);
   }
 
   /** Litres that bring a freshly planted pot to capacity, and the run-through on top. */
-  public double waterInLitres(Setting setting, double ballWetness) {
-    Planted.Stores stores = planted(setting, rootFill).stores();
+  public double waterInLitres(Bed bed, double ballWetness) {
+    Planted.Stores stores = bed.drained.stores(rootFill, ballScale);
     double spentBall = (stores.ball() + stores.top()) * (1 - ballWetness);
     double spentRing = stores.ring() * FRESH_SPENT;
     return (spentBall + spentRing) * RUN_THROUGH;
   }
 
-  private Planted planted(Setting at, double fill) {
-    return new Planted(
-        at.pot(), at.ball(), at.bottomMm(), at.coarseMm(), ballMedium, at.ring(), fill, ballScale);
-  }
-
-  private Planted present(double scale) {
+  private Bed present() {
     Ball ball = c.ball();
     double bottom = Math.max(0, c.pot().fill().heightMm() - ball.body().heightMm());
-    return new Planted(c.pot(), ball.body(), bottom, 0, ballMedium, ballMedium, rootFill, scale);
+    return new Bed(new Planted(c.pot(), ball.body(), bottom, 0, ballMedium, ballMedium));
   }
 
-  private Drying cycle(Planted planted, LocalDate on, double reachDays, Stage stage) {
+  private Drying cycle(
+      Bed bed, Planted.Stores stores, LocalDate on, double reachDays, Stage stage) {
     DryDown.Drive drive =
         new DryDown.Drive(
             use.litresPerDay() * growth(on),
-            surface(planted.pot(), on),
-            walls(planted.pot()),
-            planted.exchangeDays(),
+            surface(bed.pot, on),
+            walls(bed.pot),
+            bed.drained.exchangeDays(),
             stage.startDay(),
             reachDays,
             stage.activityStart(),
             c.plant().traits().vigour().recoveryDays(),
             c.plant().refill());
-    Drying drying = Drying.of(DryDown.run(planted.stores(), drive), use.uncertainty());
-    return c.plant().refill() == Refill.RESERVOIR ? overReservoir(planted, drive, drying) : drying;
+    Drying drying = Drying.of(DryDown.run(stores, drive), use.uncertainty());
+    return c.plant().refill() == Refill.RESERVOIR ? overReservoir(bed, drive, drying) : drying;
   }
 
   /** The grains wick from the water table: it lasts as long as the reservoir does. */
-  private Drying overReservoir(Planted planted, DryDown.Drive drive, Drying drying) {
-    Frustum fill = planted.pot().fill();
-    Retention grains = planted.ringMedium();
+  private Drying overReservoir(Bed bed, DryDown.Drive drive, Drying drying) {
+    Frustum fill = bed.pot.fill();
     double litres =
         fill.upTo(fill.heightMm() * RESERVOIR_SHARE).litres()
-            * (grains.saturated() - grains.wilting());
+            * (bed.ring.saturated() - bed.ring.wilting());
     double perDay =
         drive.uptake() * drive.activity(0) + MEAN_WETNESS * (drive.surface() + drive.walls());
     return new Drying(
@@ -187,8 +209,7 @@ public final class WaterModel {
     double wanted = c.watering().get().intervalDays();
     double scale = 1;
     for (int i = 0; i < CALIBRATION_ROUNDS; i++) {
-      double days =
-          cycle(present(scale), c.date(), 0, Stage.UNTOUCHED).daysToRefill().orElse(DAYS_UNKNOWN);
+      double days = presentAt(scale).daysToRefill().orElse(DAYS_UNKNOWN);
       if (days < 0.1 || Math.abs(days - wanted) < CALIBRATED_DAYS * wanted) {
         break;
       }

@@ -24,16 +24,9 @@ class WaterProperties {
     Frustum ball = Frustum.round(ballTop, ballTop * 0.78, ballTop * 0.85);
     Planted planted =
         new Planted(
-            pot,
-            ball,
-            Math.max(0, pot.fill().heightMm() - ball.heightMm()),
-            0,
-            medium,
-            medium,
-            0.8,
-            1);
+            pot, ball, Math.max(0, pot.fill().heightMm() - ball.heightMm()), 0, medium, medium);
     return DryDown.run(
-        planted.stores(),
+        planted.drained().stores(0.8, 1),
         new DryDown.Drive(uptake, 0.01, walls, 6, 0, 28, activity, 45, Refill.HALF_DRY));
   }
 
@@ -77,7 +70,7 @@ class WaterProperties {
     Pot pot = Pots.plastic(230);
     Frustum ball = Frustum.round(190, 150, 160);
     Planted.Stores stores =
-        new Planted(pot, ball, 30, 0, mix("foliage"), mix("foliage"), 0.8, 1).stores();
+        new Planted(pot, ball, 30, 0, mix("foliage"), mix("foliage")).drained().stores(0.8, 1);
     DryDown.Cycle cycle =
         DryDown.run(stores, new DryDown.Drive(uptake, 0.02, 0, 6, 0, 0, 1, 45, Refill.FULLY_DRY));
     assertThat(cycle.usedLitres()).isBetween(0.0, stores.ball() + stores.ring() + stores.top());
