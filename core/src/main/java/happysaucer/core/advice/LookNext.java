@@ -9,6 +9,7 @@ import happysaucer.core.finding.Assess;
 import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.Findings;
+import happysaucer.core.finding.Step;
 import happysaucer.core.finding.Weight;
 import happysaucer.core.forecast.Forecast;
 import happysaucer.core.sign.Observation;
@@ -52,6 +53,9 @@ final class LookNext {
   private static final double SLIP_MINUTES = 4;
   private static final double SOME_ROT = 0.2;
 
+  /** A slip check that is due comes before any glance. */
+  private static final double DUE = 3;
+
   record Look(String sign, String how, Message why) {}
 
   private record Option(Look look, double worth) {}
@@ -94,14 +98,19 @@ final class LookNext {
       }
     }
     if (slipHelps()) {
-      double worth = slipWorth();
+      boolean due = slipDue();
+      double worth = slipWorth() + (due ? DUE : 0);
       if (worth > 0) {
         options.add(
             new Option(
                 new Look(
                     "SLIP_CHECK",
                     "Slip it out of its pot and read the roots: circling, firm or rotten, does medium fall away?",
-                    Message.of("look.slip", "Only the roots can settle this.")),
+                    due
+                        ? Message.of(
+                            "look.slipDue",
+                            "It has been in this pot for longer than its kind usually is; only the roots can tell.")
+                        : Message.of("look.slip", "Only the roots can settle this.")),
                 perMinute(worth, SLIP_MINUTES)));
       }
     }
@@ -134,11 +143,21 @@ final class LookNext {
     return false;
   }
 
+  /** Its absence is evidence, or lifts what the pot's shape suggests. */
+  private boolean speaksWhenAbsent(Sign sign) {
+    for (Weight weight : book.weights().of(sign.code())) {
+      if (weight.absent() != Step.NONE) {
+        return true;
+      }
+    }
+    return sign.code() == SignCode.POT_MOUTH_NARROWER_THAN_BALL;
+  }
+
   /** Null where the answer is too unlikely to change the call. */
   private @Nullable Option option(Sign sign) {
     double chance = chance(sign.code());
     Verdict seen = verdict(Observation.present(sign.code()));
-    Verdict absent = verdict(Observation.absent(sign.code()));
+    Verdict absent = speaksWhenAbsent(sign) ? verdict(Observation.absent(sign.code())) : now;
     double change = (seen.equals(now) ? 0 : chance) + (absent.equals(now) ? 0 : 1 - chance);
     if (change < LEAST_CHANGE) {
       return null;
@@ -210,6 +229,14 @@ final class LookNext {
         c.plant().traits().rootType() == RootType.BRITTLE
             && c.plant().is(happysaucer.core.sign.StateCode.IN_BUD);
     return !slipped && !cannot && !brittleInBud && rootsInDoubt();
+  }
+
+  /** Past its usual interval and never looked at: by condition only, this is what is due. */
+  private boolean slipDue() {
+    return c.plant()
+        .monthsInPot(c.date())
+        .map(months -> months > c.plant().traits().monthsTo())
+        .orElse(false);
   }
 
   private boolean rootsInDoubt() {

@@ -71,6 +71,10 @@ final class WeightRules {
       List.of(
           new Entry(null, FindingCode.CROWDED, WeightRules::looseMediumBeatsCrowdingSigns),
           new Entry(
+              SignCode.MEDIUM_FALLS_AWAY,
+              FindingCode.CROWDED,
+              WeightRules::littleMediumBeatsLooseMedium),
+          new Entry(
               SignCode.ROOTS_FROM_DRAIN_HOLES,
               FindingCode.CROWDED,
               WeightRules::rootsSeekWaterBelow),
@@ -145,6 +149,15 @@ final class WeightRules {
         0,
         "weight.looseMedium",
         "The medium fell away from the roots, so it is not rooted through whatever this looks like.");
+  }
+
+  static Optional<Adjustment> littleMediumBeatsLooseMedium(
+      Seen seen, Observation observation, Weight weight) {
+    return when(
+        seen.c().signs().present(SignCode.LITTLE_MEDIUM_LEFT),
+        0,
+        "weight.littleMedium",
+        "Hardly any medium is left, so what falls away says nothing: it is mostly roots.");
   }
 
   static Optional<Adjustment> rootsSeekWaterBelow(
@@ -297,7 +310,7 @@ final class WeightRules {
   static Optional<Adjustment> paleAlthoughFed(Seen seen, Observation observation, Weight weight) {
     return when(
         seen.c().plant().fed().orElse(false),
-        2.5,
+        3,
         "weight.fedAndPale",
         "It is pale although it is fed: the medium no longer holds nutrients.");
   }

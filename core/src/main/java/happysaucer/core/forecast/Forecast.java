@@ -57,6 +57,10 @@ public record Forecast(
   private static final double RATE_SPREAD = 0.35;
 
   private static final double WATERING_NOISE = 0.5;
+
+  /** All waterings are compared with the same first ones, whose error none of them averages out. */
+  private static final double BASELINE_NOISE = 0.3;
+
   private static final double SLIP_NOISE = 0.35;
 
   /** Half width of a range that holds eight times in ten, in standard deviations. */
@@ -103,15 +107,23 @@ public record Forecast(
     double elapsed = repotted.map(day -> time.months(day, c.date())).orElse(0.0);
     Rate rate = rate(c, time, usual, elapsed, seen);
     double fill = seen.orElseGet(() -> clamp(logistic(logit(START) + rate.perMonth() * elapsed)));
-    double fillSpread = seen.isPresent() ? SLIP_NOISE : rate.spread() * rate.perMonth() * elapsed;
-    double left = (logit(CLEAR) - logit(clamp(fill))) / rate.perMonth();
-    double byRate = left * rate.spread();
-    double byFill = fillSpread / rate.perMonth();
-    double band = EIGHT_IN_TEN * Math.sqrt(byRate * byRate + byFill * byFill);
+    double band = Math.exp(EIGHT_IN_TEN * rate.spread());
+    LocalDate from;
+    LocalDate to;
+    if (seen.isPresent()) {
+      double left = (logit(CLEAR) - logit(clamp(fill))) / rate.perMonth();
+      double misread = EIGHT_IN_TEN * SLIP_NOISE / rate.perMonth();
+      from = time.after(c.date(), Math.min(left * band, left / band) - misread);
+      to = time.after(c.date(), Math.max(left * band, left / band) + misread);
+    } else {
+      double whole = (logit(CLEAR) - logit(START)) / rate.perMonth();
+      from = time.after(repotted.get(), whole / band);
+      to = time.after(repotted.get(), whole * band);
+    }
     return new Forecast(
         Optional.of(fill),
-        Optional.of(time.after(c.date(), left - band)),
-        Optional.of(time.after(c.date(), left + band)),
+        Optional.of(from),
+        Optional.of(to),
         basis(seen.isPresent(), rate),
         seen.isEmpty() && rate.waterings() == 0);
   }
@@ -165,10 +177,27 @@ public record Forecast(
       denominator += weight * reading.months() * reading.months();
     }
     double usualWeight = 1 / (RATE_SPREAD * usual * RATE_SPREAD * usual);
-    double perMonth = (usual * usualWeight + numerator) / (usualWeight + denominator);
+    double ownWeight = 0;
+    double own = usual;
+    if (denominator > 0) {
+      own = numerator / denominator;
+      double meanMonths = meanMonths(readings);
+      double shared = seen.isPresent() ? 0 : BASELINE_NOISE / meanMonths;
+      ownWeight = 1 / (1 / denominator + shared * shared);
+    }
+    double perMonth = (usual * usualWeight + own * ownWeight) / (usualWeight + ownWeight);
     perMonth = Math.max(usual / 4, Math.min(usual * 4, perMonth));
-    double deviation = Math.sqrt(1 / (usualWeight + denominator));
+    double deviation = Math.sqrt(1 / (usualWeight + ownWeight));
     return new Rate(perMonth, deviation / perMonth, seen.isPresent() ? 0 : readings.size());
+  }
+
+  /** Root mean square of the months at which the fill was read. */
+  private static double meanMonths(List<Reading> readings) {
+    double squares = 0;
+    for (Reading reading : readings) {
+      squares += reading.months() * reading.months();
+    }
+    return Math.sqrt(squares / readings.size());
   }
 
   /** A slip check outranks every estimate. */

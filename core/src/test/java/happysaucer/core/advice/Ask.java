@@ -3,7 +3,9 @@ package happysaucer.core.advice;
 import happysaucer.core.Shipped;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Builds requests for tests: a healthy plant in a 23 cm pot unless told otherwise. */
 public final class Ask {
@@ -26,14 +28,23 @@ public final class Ask {
   private final List<AdviceRequest.Sign> signs = new ArrayList<>();
   private AdviceRequest.Watering watering;
   private List<AdviceRequest.Pot> candidates;
-  private AdviceRequest.MethodChoice method;
+  private final Map<String, Object> method = new HashMap<>();
   private String units;
-  private AdviceRequest.History history;
+  private boolean outdoors;
+  private final List<AdviceRequest.Pour> pours = new ArrayList<>();
+  private final List<AdviceRequest.Measured> measures = new ArrayList<>();
 
   public static Ask about(String species) {
     Ask ask = new Ask();
     ask.species = species;
     return ask;
+  }
+
+  /** A pot by shape, material and inside measures. */
+  public static AdviceRequest.Pot shaped(
+      String shape, String material, double topMm, Double baseMm, Double heightMm, Double mouthMm) {
+    return new AdviceRequest.Pot(
+        null, shape, material, topMm, baseMm, null, null, heightMm, mouthMm, null, null, 4, null);
   }
 
   public static AdviceRequest.Pot pot(String id, double topMm, int holes) {
@@ -132,10 +143,64 @@ public final class Ask {
   }
 
   public Ask method(String timing, String potStep, String season, String inBud) {
-    method =
-        new AdviceRequest.MethodChoice(
-            timing, potStep, season, inBud, null, null, null, null, null, null, null, null, null,
-            null, null, null, null, null, null, null);
+    return choose("timing", timing)
+        .choose("potStep", potStep)
+        .choose("season", season)
+        .choose("inBud", inBud);
+  }
+
+  /** One key of the method. */
+  public Ask choose(String key, Object option) {
+    method.put(key, option);
+    return this;
+  }
+
+  private AdviceRequest.MethodChoice methodChoice() {
+    if (method.isEmpty()) {
+      return null;
+    }
+    return new AdviceRequest.MethodChoice(
+        (String) method.get("timing"),
+        (String) method.get("potStep"),
+        (String) method.get("season"),
+        (String) method.get("inBud"),
+        (String) method.get("ballMoisture"),
+        (String) method.get("loosening"),
+        (String) method.get("oldMedium"),
+        (String) method.get("overHoles"),
+        (String) method.get("feed"),
+        (String) method.get("cutRoots"),
+        (String) method.get("firstWater"),
+        (String) method.get("level"),
+        (String) method.get("aerialRoots"),
+        (String) method.get("topDressing"),
+        (String) method.get("newlyBought"),
+        (String) method.get("peat"),
+        (Double) method.get("liftOneG"),
+        (Double) method.get("liftFloorG"),
+        (Double) method.get("liftTwoG"),
+        (Double) method.get("coarseLayerMm"));
+  }
+
+  public Ask usedBy(String use) {
+    this.use = use;
+    return this;
+  }
+
+  public Ask outdoors() {
+    this.outdoors = true;
+    return this;
+  }
+
+  /** A watering on record: on a day, so many days after the one before. */
+  public Ask poured(String date, double days, double litres) {
+    pours.add(new AdviceRequest.Pour(LocalDate.parse(date), days, litres, 0.0));
+    return this;
+  }
+
+  /** An earlier measure of a sign, or HEIGHT. */
+  public Ask measured(String date, String code, double value) {
+    measures.add(new AdviceRequest.Measured(LocalDate.parse(date), code, value));
     return this;
   }
 
@@ -147,7 +212,7 @@ public final class Ask {
   public AdviceRequest request() {
     return new AdviceRequest(
         date,
-        new AdviceRequest.Site(latitude, false, use),
+        new AdviceRequest.Site(latitude, outdoors, use),
         new AdviceRequest.Spot(light),
         new AdviceRequest.Plant(
             species,
@@ -167,9 +232,9 @@ public final class Ask {
         signs,
         watering,
         candidates,
-        method,
+        methodChoice(),
         units,
-        history);
+        new AdviceRequest.History(pours, measures));
   }
 
   public Advice advice() {
