@@ -48,7 +48,7 @@ public final class AftercareRules {
   private static final double SELDOM_DAYS = 28;
 
   /** A pot this small with a low neck is watered from below, mm (rule of thumb). */
-  private static final double FROM_BELOW_POT = 130;
+  private static final double FROM_BELOW_POT = 150;
 
   private static final int DIPPED_DRY_DAYS = 7;
   private static final int MONTH = 28;

@@ -363,6 +363,17 @@ final class BenchSteps {
           "Set the ball at its old soil line, {} under the rim. Look from two sides: upright, best side to the front.",
           Length.ofMm(chosen.fit().rimGapMm()));
     }
+    if (call.action() == Action.HEAVIER_POT && chosen.standing().nextGradeN().isPresent()) {
+      double wanted = chosen.standing().nextGradeN().getAsDouble();
+      add(
+          Phase.SET,
+          "step.ballast",
+          "It takes a push of {} N now. For {} N it wants {} of ballast low in a cover pot, or a foot of {}; a stake helps the stem, not the pot.",
+          chosen.standing().pushN(),
+          wanted,
+          Mass.ofGrams(chosen.standing().addedMassG(wanted)),
+          Length.ofMm(chosen.standing().footForMm(wanted)));
+    }
     if (traits.graft() || seen(SignCode.STEM_BURIED_OR_MULCHED)) {
       add(Phase.SET, "step.clear", "Graft and root flare stay clear of the medium.");
     }

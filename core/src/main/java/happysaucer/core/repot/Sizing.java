@@ -56,6 +56,10 @@ public final class Sizing {
   /** Base of a pot made to measure, share of its top (rule of thumb). */
   private static final double ORDER_TAPER = 0.8;
 
+  private static final String ORDERED = "to order";
+  private static final double ORDER_CLEARANCE = 13;
+  private static final double ORDER_RIM = 36;
+
   /** Mass of coarse drainage material, g/L (rule of thumb). */
   private static final double COARSE_GRAMS_PER_LITRE = 1400;
 
@@ -127,16 +131,49 @@ public final class Sizing {
         .orElseGet(() -> candidate(judge(madeToMeasure(), school.mostMm())));
   }
 
+  /** Of the same make and outline as the present pot. */
   private Pot madeToMeasure() {
+    return aim.mayFitTightly() ? sameAgain() : aStepUp();
+  }
+
+  private Pot sameAgain() {
+    Frustum inside = c.pot().inside();
+    double height = Math.max(inside.heightMm(), work.after().heightMm() + c.pot().rimGapMm()) + 1;
+    return c.pot()
+        .sized(
+            ORDERED,
+            new Frustum(
+                inside.round(),
+                inside.topMm(),
+                inside.baseMm(),
+                inside.topDepthMm(),
+                inside.baseDepthMm(),
+                height));
+  }
+
+  private Pot aStepUp() {
     Frustum ball = work.after();
-    boolean tight = aim.mayFitTightly();
-    double top = tight ? c.pot().topMm() : ball.acrossTopMm() + school.bestMm();
-    Pot sized = c.pot().sized("to order", Frustum.round(top, top, 100));
-    double gap = tight ? 0 : Clearance.neededMm(sized);
-    double height = ball.heightMm() + sized.rimGapMm() + (tight ? 1 : BASE_LEAST + 1);
-    double base = Math.min(top, Math.max(top * ORDER_TAPER, ball.acrossBaseMm() + 2 * gap + 1));
-    return sized.sized(
-        "to order", Frustum.round(Math.max(top, ball.acrossTopMm() + 2 * gap), base, height));
+    boolean round = ball.round();
+    double across = Math.max(ball.topMm(), ball.baseMm());
+    double deep = Math.max(ball.topDepthMm(), ball.baseDepthMm());
+    double step = Math.max(school.bestMm(), 2 * ORDER_CLEARANCE);
+    double height = ball.heightMm() + ORDER_RIM + BASE_LEAST;
+    return c.pot()
+        .sized(
+            ORDERED,
+            round
+                ? Frustum.round(across + step, narrowed(across, ball.baseMm()), height)
+                : Frustum.rectangular(
+                    across + step,
+                    narrowed(across, ball.baseMm()),
+                    deep + step,
+                    narrowed(deep, ball.baseDepthMm()),
+                    height));
+  }
+
+  /** A base that tapers a little but leaves room for the ball's. */
+  private static double narrowed(double top, double ballBase) {
+    return Math.max(top * ORDER_TAPER, ballBase + 2 * ORDER_CLEARANCE);
   }
 
   /**
