@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { plain } from './words';
+import { evidenceWords, plain } from './words';
 import classes from './EvidenceList.module.css';
 
 const FULL = 20;
@@ -33,7 +33,7 @@ export function EvidenceList({ findings, signLabel }: Props) {
             {f.evidence.map((e) => (
               <li key={e.sign + e.why}>
                 <div className={classes.head}>
-                  <span>{e.sign === 'TIME_SINCE_REPOT' ? 'Time since the repot' : signLabel(e.sign)}</span>
+                  <span>{evidenceWords(e.sign, signLabel)}</span>
                   <span className="measure">{signed(e.weight)}</span>
                 </div>
                 <div className={classes.beam} aria-hidden>

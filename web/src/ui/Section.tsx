@@ -31,6 +31,8 @@ export function describeSection({ section, levels, rootShare, freshLitres, units
     parts.push(
       `New pot ${say(length(section.newPot.topMm, units))} wide and ${say(length(section.newPot.heightMm, units))} deep, ` +
         `base layer ${say(length(levels.baseLayerMm, units))}, rim gap ${say(length(levels.rimGapMm, units))}` +
+        (section.coarseLayerMm > 0 ? `, ${say(length(section.coarseLayerMm, units))} of coarse material on the floor` : '') +
+        (levels.raiseMm > 0 ? `, raised by ${say(length(levels.raiseMm, units))}` : '') +
         (freshLitres === null ? '.' : `, ${say(litres(freshLitres, units))} of fresh medium.`),
     );
   } else {
@@ -56,6 +58,7 @@ export function Section(props: Props) {
   const p = s(pot);
   const fill = p.heightMm - gap;
   const wet = Math.min(fill, section.wetZoneMm * scale);
+  const coarse = section.coarseLayerMm * scale;
   const labelX = W - RIGHT + 14;
   const half = (z: number) => widthAt(p, z) / 2;
   const cut = props.rootShare > 0;
@@ -72,7 +75,8 @@ export function Section(props: Props) {
         <>
           <polygon className={classes.fresh} points={points(corners(p, centre, floor, 0, fill))} />
           <polygon fill="url(#fresh)" points={points(corners(p, centre, floor, 0, fill))} />
-          {wet > 1 && <polygon className={classes.wet} points={points(corners(p, centre, floor, 0, wet))} />}
+          {coarse > 1 && <polygon className={classes.coarse} points={points(corners(p, centre, floor, 0, coarse))} />}
+          {wet > 1 && <polygon className={classes.wet} points={points(corners(p, centre, floor, coarse, wet))} />}
         </>
       )}
       {cut && (

@@ -6,8 +6,17 @@ const ACTIONS: Record<string, string> = {
   POT_UP: 'Pot up',
   REFRESH: 'Refresh the medium',
   ROOT_PRUNE_SAME_POT: 'Root-prune, same pot',
+  HEAVIER_POT: 'Heavier pot, same size',
+  POT_DOWN: 'Pot down',
   DRAINAGE_RESCUE: 'Drainage rescue',
   ROT_RESCUE: 'Rot rescue',
+  PEST_CLEAN: 'Wash off root pests',
+  TOP_DRESS: 'Top-dress',
+  RAISE_OR_SHALLOW: 'Raise the base',
+  REPLACE_POT: 'Replace the pot',
+  DIVIDE: 'Divide',
+  BREAK_OUT: 'Break out: ask the owner',
+  RETIRE: 'Retire',
   PROPAGATE: 'Take cuttings',
 };
 
@@ -51,6 +60,19 @@ const PHASES: Record<string, string> = {
   TOP: 'Top',
   AFTER: 'After',
 };
+
+const RECORDS: Record<string, string> = {
+  TIME_SINCE_REPOT: 'Time since the repot',
+  BALL_SHARE: 'Ball against pot',
+  STANDING: 'Weights and foot',
+  GROWTH_SINCE_REPOT: 'Growth since the repot',
+};
+
+/** What a line of evidence rests on: a sign, a sign's course from check to check, or the record. */
+export function evidenceWords(code: string, signLabel: (code: string) => string): string {
+  if (code.startsWith('TREND_')) return `${signLabel(code.slice('TREND_'.length))}, from check to check`;
+  return RECORDS[code] ?? signLabel(code);
+}
 
 /** A code nobody has given words yet still reads. */
 export function plain(code: string): string {

@@ -17,6 +17,14 @@ const DONE: Record<string, string> = {
   ROOT_PRUNE_SAME_POT: 'Its roots were cut back and it returned to its pot with fresh medium.',
   ROT_RESCUE: 'Rotten roots were cut away and it was potted afresh.',
   DRAINAGE_RESCUE: 'It was moved to a pot with holes.',
+  HEAVIER_POT: 'It was set into a heavier pot of the same size, so that it stands.',
+  POT_DOWN: 'It was moved to a smaller pot that its roots can dry.',
+  PEST_CLEAN: 'Its roots were washed clean of pests and it was potted afresh.',
+  TOP_DRESS: 'The top of its medium was renewed.',
+  RAISE_OR_SHALLOW: 'It was replanted with its base a little higher.',
+  REPLACE_POT: 'Its broken pot was replaced.',
+  DIVIDE: 'It was parted, and this is one of the pieces.',
+  BREAK_OUT: 'It was taken out of its narrow pot and potted afresh.',
 };
 
 /** The page for whoever waters: on the screen, and on one sheet of paper. */

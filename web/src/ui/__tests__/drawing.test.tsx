@@ -76,6 +76,26 @@ describe('the cross-section', () => {
     expect(name).toContain('base layer 25 mm, rim gap 20 mm, 3.3 L of fresh medium');
   });
 
+  it('shows a coarse layer under the wet zone and a raised base', () => {
+    const outline = { shape: 'BALL', topMm: 150, baseMm: 120, heightMm: 100 };
+    const { container } = show(
+      <Section
+        section={{
+          oldPot: { shape: 'STANDARD', topMm: 160, baseMm: 122, heightMm: 147 },
+          ballBefore: outline, ballAfter: outline,
+          newPot: { shape: 'SHALLOW', ...pot, heightMm: 150 },
+          wetZoneMm: 60, coarseLayerMm: 30,
+        }}
+        levels={{ rimGapMm: 15, baseLayerMm: 60, raiseMm: 25 }}
+        rootShare={0}
+        freshLitres={1.2}
+        units="METRIC"
+      />,
+    );
+    expect(screen.getByRole('img')).toHaveAccessibleName(/30 mm of coarse material on the floor, raised by 25 mm/);
+    expect(container.querySelectorAll('polygon[class*="coarse"]')).toHaveLength(1);
+  });
+
   it('says so when no pot will do', () => {
     const outline = { shape: 'BALL', topMm: 215, baseMm: 170, heightMm: 195 };
     show(

@@ -86,6 +86,42 @@ class ArchitectureTest {
         .callMethod(Math.class, "random")
         .orShould()
         .callMethod(String.class, "lines")
+        .orShould()
+        .callMethod(String.class, "format", java.util.Locale.class, String.class, Object[].class)
+        .orShould()
+        .callMethod(String.class, "formatted", Object[].class)
+        .orShould()
+        .callMethod(String.class, "toLowerCase")
+        .orShould()
+        .callMethod(String.class, "toUpperCase")
+        .orShould()
+        .callMethod(java.util.regex.Matcher.class, "results")
+        .orShould()
+        .callMethod(java.time.LocalDate.class, "datesUntil", java.time.LocalDate.class)
+        .orShould()
+        .callMethod(System.class, "nanoTime")
+        .orShould()
+        .callMethod(Class.class, "getResourceAsStream", String.class)
+        .check(CORE);
+    noClasses()
+        .should()
+        .dependOnClassesThat()
+        .areAssignableTo(Thread.class)
+        .orShould()
+        .dependOnClassesThat()
+        .areAssignableTo(ClassLoader.class)
+        .orShould()
+        .dependOnClassesThat()
+        .areAssignableTo(java.util.Random.class)
+        .check(CORE);
+  }
+
+  @Test
+  void monthsAndDaysAreNeverNamedByALocale() {
+    noClasses()
+        .should()
+        .dependOnClassesThat()
+        .belongToAnyOf(java.time.format.TextStyle.class, java.util.Currency.class)
         .check(CORE);
   }
 }

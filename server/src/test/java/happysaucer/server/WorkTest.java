@@ -391,6 +391,26 @@ class WorkTest {
   }
 
   @Test
+  void aBrokenPotIsReplacedAndTheMediumGoesOnAgeing() {
+    String plant = plant("T-038");
+    JsonNode before = page(plant).get("plant");
+    String check =
+        "{\"plantId\":\"%s\",\"checkedAt\":\"%s\",\"signs\":[{\"code\":\"POT_BROKEN\"}],\"minutes\":1}"
+            .formatted(plant, NOW);
+    JsonNode advice = technician.put("/api/checks/" + UUID.randomUUID(), check).json();
+    assertThat(advice.get("call").get("action").asString()).isEqualTo("REPLACE_POT");
+    String job = UUID.randomUUID().toString();
+    planner.put(
+        "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-13\"}".formatted(plant));
+    assertThat(technician.put("/api/jobs/" + job + "/done", "{\"doneOn\":\"2027-04-12\"}").status())
+        .isEqualTo(200);
+    JsonNode after = page(plant).get("plant");
+    assertThat(after.get("lastRepotted")).isEqualTo(before.get("lastRepotted"));
+    assertThat(after.get("mix")).isEqualTo(before.get("mix"));
+    assertThat(after.get("version").asInt()).isGreaterThan(before.get("version").asInt());
+  }
+
+  @Test
   void twoPeopleWhoScheduleTheSamePlantAtOnceMakeOneJob() {
     String plant = plant("T-003");
     String body = "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-13\"}".formatted(plant);

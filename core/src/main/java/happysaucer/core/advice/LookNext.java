@@ -16,6 +16,7 @@ import happysaucer.core.sign.Observation;
 import happysaucer.core.sign.Sign;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.SignGroup;
+import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.RootType;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
@@ -226,8 +227,7 @@ final class LookNext {
         c.signs().present(SignCode.POT_MOUTH_NARROWER_THAN_BALL)
             || c.pot().mouthMm() < c.ball().body().topMm() - 0.5;
     boolean brittleInBud =
-        c.plant().traits().rootType() == RootType.BRITTLE
-            && c.plant().is(happysaucer.core.sign.StateCode.IN_BUD);
+        c.plant().traits().rootType() == RootType.BRITTLE && c.plant().is(StateCode.IN_BUD);
     return !slipped && !cannot && !brittleInBud && rootsInDoubt();
   }
 

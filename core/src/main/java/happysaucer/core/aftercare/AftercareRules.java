@@ -15,6 +15,7 @@ import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.AftercarePlan;
 import happysaucer.core.species.Group;
+import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Volume;
 import happysaucer.core.unit.Window;
@@ -360,7 +361,7 @@ public final class AftercareRules {
           Who.TECHNICIAN,
           "care.topUp",
           "Fresh medium sinks: top it up to {} under the rim, not higher on the stem.",
-          happysaucer.core.unit.Length.ofMm(chosen.fit().rimGapMm()));
+          Length.ofMm(chosen.fit().rimGapMm()));
       add(
           Window.between(day.plusDays(25), day.plusDays(33)),
           Kind.FOLLOW_UP,

@@ -5,6 +5,7 @@ import happysaucer.core.finding.FindingCode;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Message;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,7 @@ final class Alternatives {
   private final Facts f;
   private final Decision decision;
   private final Map<Action, Message> when = new EnumMap<>(Action.class);
-  private final List<Alternative> found = new java.util.ArrayList<>();
+  private final List<Alternative> found = new ArrayList<>();
 
   private Alternatives(Facts f, Decision decision) {
     this.f = f;

@@ -5,6 +5,7 @@ import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.Strength;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.Crowding;
+import happysaucer.core.species.Group;
 import happysaucer.core.unit.Message;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -47,7 +48,7 @@ final class PotRules {
   /** Offsets have used up the pot and the plant is to stay as it is, or its mother is ending. */
   static Optional<Decision> clumpOutgrowsThePot(Facts f) {
     boolean clump = f.present(SignCode.PUPS_FILL_POT) && f.plant().traits().divides();
-    boolean motherEnds = f.plant().species().group() == happysaucer.core.species.Group.BROMELIAD;
+    boolean motherEnds = f.plant().species().group() == Group.BROMELIAD;
     if (!clump || !(f.plant().keepsSize() || motherEnds)) {
       return Optional.empty();
     }

@@ -8,6 +8,7 @@ import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.RootType;
 import happysaucer.core.species.WindowKind;
 import happysaucer.core.unit.Window;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,7 +57,7 @@ public final class Windows {
                 && c.plant().traits().rootType() != RootType.BRITTLE));
   }
 
-  private static Window seasonFrom(Case c, java.time.LocalDate date) {
+  private static Window seasonFrom(Case c, LocalDate date) {
     WindowKind kind = c.plant().traits().window();
     return c.method().season() == Method.SeasonChoice.SPRING_AND_EARLY_AUTUMN
         ? Season.springOrEarlyAutumn(kind, c.site().latitude(), date)

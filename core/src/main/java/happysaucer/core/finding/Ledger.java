@@ -1,5 +1,6 @@
 package happysaucer.core.finding;
 
+import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
@@ -80,7 +81,7 @@ final class Ledger {
   }
 
   /** An empty finding where nothing spoke. */
-  Finding finding(FindingCode code, Optional<happysaucer.core.sign.Grade> grade) {
+  Finding finding(FindingCode code, Optional<Grade> grade) {
     return new Finding(code, sum(code), grade, lines(code), discounts(code));
   }
 }

@@ -4,6 +4,7 @@ import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.History;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Wording;
 import java.util.List;
 
 /** A measure that worsens from check to check since the last repot is evidence of its own. */
@@ -102,7 +103,7 @@ final class Trends {
               Message.of(
                   "trend.height",
                   "It has grown by {} since the last repot, and its roots with it.",
-                  happysaucer.core.unit.Wording.percent(gained)));
+                  Wording.percent(gained)));
     }
   }
 }

@@ -1,6 +1,7 @@
 package happysaucer.core.medium;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +15,7 @@ public final class MediumTable {
   private final Map<String, Ingredient> ingredients = new LinkedHashMap<>();
   private final Map<String, Mix> mixes = new LinkedHashMap<>();
   private final Map<String, Mix> peatFree = new LinkedHashMap<>();
-  private final Map<Mix, Retention> retentions = new java.util.IdentityHashMap<>();
+  private final Map<Mix, Retention> retentions = new IdentityHashMap<>();
 
   public MediumTable(List<Ingredient> ingredients, List<Mix> mixes) {
     ingredients.forEach(ingredient -> this.ingredients.put(ingredient.code(), ingredient));

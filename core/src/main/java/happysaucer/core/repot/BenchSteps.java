@@ -10,6 +10,7 @@ import happysaucer.core.pot.Material;
 import happysaucer.core.repot.RepotPlan.Portion;
 import happysaucer.core.repot.RepotPlan.Step;
 import happysaucer.core.sign.SignCode;
+import happysaucer.core.species.AftercarePlan;
 import happysaucer.core.species.Group;
 import happysaucer.core.species.RootType;
 import happysaucer.core.species.Sap;
@@ -104,7 +105,31 @@ final class BenchSteps {
     for (Message note : plan.rootWork().notes()) {
       steps.add(new Step(Phase.BEFORE, note));
     }
+    methodAgainstNumbers();
     secondPerson();
+  }
+
+  /** Where the numbers speak against what the team has chosen. */
+  private void methodAgainstNumbers() {
+    boolean generousInVain =
+        c.method().potStep() == Method.PotStep.GENEROUS
+            && call.action() == Action.POT_UP
+            && !chosen.schools().contains(Method.PotStep.GENEROUS);
+    if (generousInVain) {
+      add(
+          Phase.BEFORE,
+          "step.notGenerous",
+          "The generous step is for large strong trees from 30 cm in their season; here the small step was used.");
+    }
+    if (c.method().firstWater() == Method.FirstWater.AT_ONCE
+        && traits.aftercare() == AftercarePlan.WAIT_DRY
+        && plan.rootWork().cutAnything()) {
+      add(
+          Phase.BEFORE,
+          "step.waterAgainst",
+          "The method waters at once; cut roots of this kind rot in moist medium, so it would be safer to wait {} days.",
+          Math.max(traits.dryDays(), traits.callusDays()));
+    }
   }
 
   private void secondPerson() {

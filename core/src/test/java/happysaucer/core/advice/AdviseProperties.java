@@ -6,6 +6,7 @@ import happysaucer.core.Shipped;
 import happysaucer.core.sign.Measure;
 import happysaucer.core.sign.Sign;
 import happysaucer.core.species.Species;
+import java.time.LocalDate;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -29,7 +30,7 @@ class AdviseProperties {
   private static Ask with(Species species, List<Sign> signs, int day, double top, double latitude) {
     Ask ask =
         Ask.about(species.name())
-            .on(java.time.LocalDate.of(2027, 1, 1).plusDays(day).toString())
+            .on(LocalDate.of(2027, 1, 1).plusDays(day).toString())
             .at(latitude)
             .in(Ask.pot("x", top, 4))
             .sized(top * 3, top * 2)

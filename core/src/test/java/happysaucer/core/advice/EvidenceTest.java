@@ -3,6 +3,9 @@ package happysaucer.core.advice;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import happysaucer.core.Shipped;
+import happysaucer.core.finding.Weight;
+import happysaucer.core.sign.Sign;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -177,7 +180,213 @@ class EvidenceTest {
             a -> a.in(Ask.pot("x", 130, 4)).sized(300, 300).sign("DRIES_TOO_FAST", null, 6.0),
             a -> a.in(Ask.pot("x", 300, 4)).sized(300, 300).sign("DRIES_TOO_FAST", null, 2.0),
             "Epipremnum aureum",
-            "Epipremnum aureum"));
+            "Epipremnum aureum"),
+        rule(
+            "loose medium says nothing where hardly any is left",
+            "CROWDED",
+            "MEDIUM_FALLS_AWAY",
+            a -> a.sign("MEDIUM_FALLS_AWAY").sign("LITTLE_MEDIUM_LEFT"),
+            a -> a.sign("MEDIUM_FALLS_AWAY"),
+            fig,
+            fig),
+        rule(
+            "colour after a move to other light",
+            "ROT",
+            "STRESS_COLOUR",
+            a -> a.sign("STRESS_COLOUR").state("MOVED_LIGHT", 10),
+            a -> a.sign("STRESS_COLOUR"),
+            "Crassula ovata",
+            "Crassula ovata"),
+        rule(
+            "no growth after a move to other light",
+            "CROWDED",
+            "GROWTH_STALLED",
+            a -> a.sign("GROWTH_STALLED").state("MOVED_LIGHT", 10),
+            a -> a.sign("GROWTH_STALLED"),
+            fig,
+            fig),
+        rule(
+            "shrivelled for nobody knows how long",
+            "ROT",
+            "SHRIVELLED",
+            a -> a.sign("SHRIVELLED"),
+            a -> a.sign("SHRIVELLED", null, 3.0),
+            "Crassula ovata",
+            "Crassula ovata"),
+        rule(
+            "shrivelled by its nature in the dark months",
+            "ROT",
+            "SHRIVELLED",
+            a -> a.on("2027-01-10").sign("SHRIVELLED"),
+            a -> a.on("2027-06-10").sign("SHRIVELLED", null, 3.0),
+            "Echinopsis oxygona",
+            "Echinopsis oxygona"),
+        rule(
+            "a snug species flowers as it should",
+            "CROWDED",
+            "FLOWERS_INSTEAD_OF_GROWTH",
+            a -> a.sign("FLOWERS_INSTEAD_OF_GROWTH"),
+            a -> a.sign("FLOWERS_INSTEAD_OF_GROWTH"),
+            "Strelitzia reginae",
+            fig),
+        rule(
+            "water stands in a reservoir by design",
+            "OVERWATERED",
+            "WATER_IN_COVER_POT",
+            a -> a.mix("mineral-reservoir").sign("WATER_IN_COVER_POT"),
+            a -> a.sign("WATER_IN_COVER_POT"),
+            fig,
+            fig),
+        rule(
+            "roots seek a reservoir",
+            "CROWDED",
+            "ROOTS_FROM_DRAIN_HOLES",
+            a -> a.mix("mineral-reservoir").sign("ROOTS_FROM_DRAIN_HOLES", "CLEAR", null),
+            a -> a.sign("ROOTS_FROM_DRAIN_HOLES", "CLEAR", null),
+            fig,
+            fig),
+        rule(
+            "a large pot of a small plant stays wet for long",
+            "OVERWATERED",
+            "STAYS_WET",
+            a -> a.in(Ask.pot("x", 300, 4)).sized(400, 300).sign("STAYS_WET", null, 12.0),
+            a -> a.in(Ask.pot("x", 120, 4)).sized(700, 500).sign("STAYS_WET", null, 12.0),
+            fig,
+            fig),
+        rule(
+            "its own interval after the repot",
+            "CROWDED",
+            "DRIES_TOO_FAST",
+            a ->
+                a.repotted("2025-04-12")
+                    .watered(9, null, null, 10.0)
+                    .sign("DRIES_TOO_FAST", null, 9.0),
+            a ->
+                a.repotted("2025-04-12")
+                    .watered(4, null, null, 10.0)
+                    .sign("DRIES_TOO_FAST", null, 4.0),
+            fig,
+            fig));
+  }
+
+  /** With nothing to change it, each row of the table weighs what it says, present and absent. */
+  @Test
+  void everyRowOfTheTableWeighsWhatItSays() {
+    // These are always changed by a rule, or stand for a grade of their own.
+    List<String> changed = List.of("SURFACE_MOULD_OR_FUNGI", "SHRIVELLED", "HEFT", "ROOTS_ROTTEN");
+    int rows = 0;
+    for (Sign sign : Shipped.BOOK.signs().all()) {
+      for (Weight weight : Shipped.BOOK.weights().of(sign.code())) {
+        String code = sign.code().name();
+        if (changed.contains(code)) {
+          continue;
+        }
+        Advice present = plain("Ficus lyrata").sign(code).advice();
+        assertThat(weight(present, weight.finding().name(), code))
+            .as(weight.finding() + " " + code)
+            .isEqualTo(weight.present().decibans());
+        Advice absent = plain("Ficus lyrata").absent(code).advice();
+        assertThat(weight(absent, weight.finding().name(), code))
+            .as(weight.finding() + " without " + code)
+            .isEqualTo(weight.absent().decibans());
+        rows++;
+      }
+    }
+    assertThat(rows).isGreaterThan(65);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0.05, 10", "0.1, 20", "0.33, 20", "0.34, 30", "0.9, 30"})
+  void rotWeighsByItsShare(double share, double decibans) {
+    Advice advice = plain("Ficus lyrata").sign("ROOTS_ROTTEN", null, share).advice();
+    assertThat(weight(advice, "ROT", "ROOTS_ROTTEN")).isEqualTo(decibans);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "LIGHT, CROWDED, 5",
+    "LIGHT, UNDERWATERED, 5",
+    "HEAVY, OVERWATERED, 5",
+    "HEAVY, CROWDED, 0"
+  })
+  void heftSpeaksByItsDirection(String heft, String finding, double decibans) {
+    Advice advice = plain("Ficus lyrata").sign("HEFT", heft, null).advice();
+    assertThat(weight(advice, finding, "HEFT")).isEqualTo(decibans);
+  }
+
+  @Test
+  void aBuriedNeckThatRotsWeighsMore() {
+    Advice neck = plain("Crassula ovata").sign("STEM_BURIED_OR_MULCHED").advice();
+    Advice stem = plain("Ficus lyrata").sign("STEM_BURIED_OR_MULCHED").advice();
+    assertThat(weight(neck, "COLLAR_RISK", "STEM_BURIED_OR_MULCHED")).isEqualTo(13.5);
+    assertThat(weight(stem, "COLLAR_RISK", "STEM_BURIED_OR_MULCHED")).isEqualTo(9);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"3, 9", "6, 2", "8.5, -2"})
+  void theRecordOfWateringsSpeaksWhereNobodyTickedTheSign(double now, double decibans) {
+    Ask ask =
+        plain("Ficus lyrata")
+            .on("2027-04-12")
+            .repotted("2025-03-22")
+            .watered(now, null, null, 10.0);
+    assertThat(weight(ask.advice(), "CROWDED", "DRIES_TOO_FAST")).isEqualTo(decibans);
+    Advice loose = ask.sign("MEDIUM_FALLS_AWAY").advice();
+    assertThat(weight(loose, "CROWDED", "DRIES_TOO_FAST")).isZero();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"120, 5", "180, 0", "215, -9"})
+  void aMeasuredBallSpeaksOfThePotsSize(double ballTop, double decibans) {
+    Advice advice = plain("Ficus lyrata").ball(ballTop, ballTop * 0.78, ballTop * 0.88).advice();
+    assertThat(weight(advice, "OVER_POTTED", "BALL_SHARE")).isEqualTo(decibans);
+    assertThat(weight(plain("Ficus lyrata").advice(), "OVER_POTTED", "BALL_SHARE")).isZero();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"PRIVATE, 700, -2", "CHILDREN, 700, 5", "PRIVATE, 2000, 5", "PUBLIC, 2000, 5"})
+  void whatTipsItCountsBesideWhatWasSeen(String use, double height, double decibans) {
+    Ask seen = plain("Ficus lyrata").usedBy(use).sized(height, 400).sign("TOP_HEAVY");
+    assertThat(weight(seen.advice(), "UNSTABLE", "STANDING")).isEqualTo(decibans);
+    Ask unseen = plain("Ficus lyrata").usedBy(use).sized(height, 400);
+    assertThat(weight(unseen.advice(), "UNSTABLE", "STANDING")).isZero();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"OVERWATERED, 9", "UNDERWATERED, 9"})
+  void whatWhoeverWatersSaysCounts(String state, double decibans) {
+    Advice advice = plain("Ficus lyrata").state(state, null).advice();
+    assertThat(weight(advice, state, state)).isEqualTo(decibans);
+    assertThat(advice.call().action()).isEqualTo("FIX_CARE_FIRST");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2026-11-01, -6",
+    "2026-01-01, -3",
+    "2025-06-01, 0",
+    "2024-06-01, 2",
+    "2021-09-01, 6",
+    "2019-01-01, 8"
+  })
+  void theMediumsAgeCountsAgainstItsLife(String repotted, double decibans) {
+    Advice advice = plain("Ficus lyrata").mix("foliage").repotted(repotted).advice();
+    assertThat(weight(advice, "SPENT_MEDIUM", "TIME_SINCE_REPOT")).isEqualTo(decibans);
+  }
+
+  @Test
+  void aSignThatIsNormalHereIsSaidToBe() {
+    Advice normal = plain("Peperomia obtusifolia").sign("ROOTS_CIRCLING", "SLIGHT", null).advice();
+    assertThat(weight(normal, "JUST_NORMAL", "ROOTS_CIRCLING")).isEqualTo(6);
+    // One that also speaks for something is not called normal.
+    Advice wet =
+        plain("Ficus lyrata")
+            .in(Ask.pot("x", 300, 4))
+            .sized(400, 300)
+            .sign("STAYS_WET", null, 12.0)
+            .advice();
+    assertThat(weight(wet, "OVER_POTTED", "STAYS_WET")).isPositive();
+    assertThat(weight(wet, "JUST_NORMAL", "STAYS_WET")).isZero();
   }
 
   @ParameterizedTest(name = "{0}")

@@ -183,6 +183,20 @@ class MethodTest {
   }
 
   @Test
+  void theNumbersSpeakAgainstAGenerousStepForASmallPlant() {
+    Ask small = crowded("Ficus elastica").in(Ask.pot("x", 200, 6));
+    assertThat(step(small.advice(), "generous step")).isFalse();
+    assertThat(step(small.choose("potStep", "GENEROUS").advice(), "generous step")).isTrue();
+  }
+
+  @Test
+  void theNumbersSpeakAgainstWateringCutSucculentRootsAtOnce() {
+    Ask keep = caudex().wish("KEEP").choose("firstWater", "AT_ONCE");
+    assertThat(step(keep.advice(), "safer to wait 10 days")).isTrue();
+    assertThat(step(caudex().choose("firstWater", "AT_ONCE").advice(), "safer to wait")).isFalse();
+  }
+
+  @Test
   void washingRootsThatDoNotStandItIsRefusedAndSaid() {
     Advice palm =
         crowded("Howea forsteriana")

@@ -84,4 +84,69 @@ class GeometryTest {
     assertThatThrownBy(() -> RootCut.of(Frustum.round(100, 80, 90), 0, 60))
         .isInstanceOf(IllegalArgumentException.class);
   }
+
+  @Test
+  void aRectangleIsWidestAcrossItsCorners() {
+    Frustum box = Frustum.rectangular(300, 240, 400, 320, 200);
+    assertThat(box.acrossTopMm()).isCloseTo(500, within(1e-9));
+    assertThat(box.acrossBaseMm()).isCloseTo(400, within(1e-9));
+    Frustum round = Frustum.round(300, 240, 200);
+    assertThat(round.acrossTopMm()).isEqualTo(300);
+    assertThat(round.acrossBaseMm()).isEqualTo(240);
+  }
+
+  @Test
+  void scalingGrowsEveryLengthAndTheVolumeByItsCube() {
+    Frustum box = Frustum.rectangular(300, 240, 400, 320, 200).scaled(0.5);
+    assertThat(box).isEqualTo(Frustum.rectangular(150, 120, 200, 160, 100));
+    assertThat(Frustum.round(200, 150, 180).scaled(2).litres())
+        .isCloseTo(8 * Frustum.round(200, 150, 180).litres(), within(1e-9));
+  }
+
+  @Test
+  void theTwoPartsOfACutBodyAddUp() {
+    Frustum body = Frustum.round(250, 190, 240);
+    assertThat(body.upTo(80).litres() + body.above(80).litres())
+        .isCloseTo(body.litres(), within(1e-9));
+    assertThat(body.above(0)).isEqualTo(body);
+  }
+
+  @Test
+  void theWallIsThePerimeterTimesTheHeight() {
+    assertThat(Frustum.round(200, 100, 300).wallM2())
+        .isCloseTo(Math.PI * 150 * 300 / 1e6, within(1e-12));
+    assertThat(Frustum.rectangular(200, 100, 80, 60, 300).wallM2())
+        .isCloseTo((200 + 100 + 80 + 60) * 300 / 1e6, within(1e-12));
+  }
+
+  @Test
+  void anEmptyPotWeighsItsWallAndFloor() {
+    Frustum inside = Frustum.round(200, 160, 180);
+    double cm2 = inside.wallM2() * 1e4 + inside.areaAt(0) / 100;
+    assertThat(PotMass.estimateG(Material.PLASTIC, inside))
+        .isCloseTo(cm2 * 0.14 * 0.95, within(1e-6));
+    assertThat(PotMass.estimateG(Material.TERRACOTTA, inside))
+        .isCloseTo(cm2 * 0.76 * 1.9, within(1e-6));
+    assertThat(PotMass.estimateG(Material.CONCRETE, inside)).isCloseTo(cm2 * 2 * 2.2, within(1e-6));
+    double last = 0;
+    for (Material material :
+        new Material[] {Material.FABRIC, Material.PLASTIC, Material.WOOD, Material.GLAZED}) {
+      double grams = PotMass.estimateG(material, inside);
+      assertThat(grams).isGreaterThan(last);
+      last = grams;
+    }
+  }
+
+  @Test
+  void aPotMadeToMeasureKeepsItsMakeAndOpensItsMouth() {
+    Pot urn =
+        new Pot(
+            "u", Shape.URN, Material.GLAZED, Frustum.round(300, 250, 280), 200, 270, 4000, 0, true);
+    Pot made = urn.sized("to order", Frustum.round(340, 280, 300));
+    assertThat(made.mouthMm()).isEqualTo(340);
+    assertThat(made.footMm()).isEqualTo(280 + 20);
+    assertThat(made.drainHoles()).isEqualTo(1);
+    assertThat(made.material()).isEqualTo(Material.GLAZED);
+    assertThat(made.massG()).isEqualTo(PotMass.estimateG(Material.GLAZED, made.inside()));
+  }
 }

@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import happysaucer.core.Shipped;
+import happysaucer.core.medium.Mix;
 import happysaucer.core.medium.Retention;
 import happysaucer.core.pot.Frustum;
+import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pots;
 import happysaucer.core.species.Refill;
+import java.util.List;
 import java.util.OptionalDouble;
 import org.hipparchus.ode.ODEState;
 import org.hipparchus.ode.ODEStateAndDerivative;
@@ -175,12 +178,10 @@ class DryDownTest {
   void aBowlOfPeatyMixIsAirlessForAWhileAndADeepPotIsNot() {
     Retention compost = Shipped.BOOK.media().mix("foliage").orElseThrow().retention();
     Retention loam =
-        new happysaucer.core.medium.Mix(
+        new Mix(
                 "loam",
                 "loam",
-                java.util.List.of(
-                    new happysaucer.core.medium.Mix.Part(
-                        Shipped.BOOK.media().ingredient("LOAM").orElseThrow(), 1)),
+                List.of(new Mix.Part(Shipped.BOOK.media().ingredient("LOAM").orElseThrow(), 1)),
                 24,
                 false,
                 false,
@@ -188,7 +189,7 @@ class DryDownTest {
             .retention();
     Planted.Stores bowl =
         new Planted(
-                Pots.of(happysaucer.core.pot.Material.PLASTIC, 200, 180, 60),
+                Pots.of(Material.PLASTIC, 200, 180, 60),
                 Frustum.round(150, 140, 40),
                 0,
                 0,

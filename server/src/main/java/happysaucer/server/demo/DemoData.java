@@ -24,6 +24,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
@@ -176,7 +177,7 @@ class DemoData implements ApplicationRunner {
     mapper.plant(
         new DemoMapper.PlantRow(
             plant,
-            String.format(java.util.Locale.ROOT, "T-%03d", number),
+            String.format(Locale.ROOT, "T-%03d", number),
             spot,
             row.get("species"),
             row.get("commonName"),

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
@@ -315,7 +316,7 @@ public class Jobs {
   }
 
   private static String words(String code) {
-    return code.toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+    return code.toLowerCase(Locale.ROOT).replace('_', ' ');
   }
 
   /** Closes the job; plants and aftercare hear of it in the same transaction. */

@@ -94,4 +94,19 @@ interface PlantMapper {
       @Param("mix") String mix,
       @Param("at") Instant at,
       @Param("user") UUID user);
+
+  /** Into another pot with the ball as it is: the medium goes on ageing. */
+  @Update(
+      """
+      update plant set pot_shape = #{p.pot.shape}, pot_material = #{p.material},
+             pot_top_mm = #{p.pot.topMm}, pot_base_mm = #{p.pot.baseMm},
+             pot_height_mm = #{p.pot.heightMm}, pot_foot_mm = #{p.footMm}, pot_mass_g = #{p.potMassG},
+             pot_holes = #{p.drainHoles}, version = version + 1, changed_at = #{at},
+             changed_by = #{user}
+      where id = #{id}""")
+  void movedOver(
+      @Param("id") UUID id,
+      @Param("p") Advice.Candidate pot,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
 }

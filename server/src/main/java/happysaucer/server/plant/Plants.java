@@ -27,6 +27,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -36,6 +37,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plants: found, edited, repotted. */
 @Service
 public class Plants {
+  /** Calls that change the pot and leave the ball as it is. */
+  private static final Set<String> BALL_UNTOUCHED = Set.of("HEAVIER_POT", "REPLACE_POT");
+
   static final int PAGE = 50;
 
   private final PlantMapper mapper;
@@ -206,11 +210,21 @@ public class Plants {
         .filter(candidate -> Integer.valueOf(1).equals(candidate.rank()))
         .findFirst()
         .ifPresent(pot -> takeOver(done, pot, Objects.requireNonNull(repot.mix()).code()));
-    history.log("plant", done.plantId(), "Repotted");
+    history.log("plant", done.plantId(), topDressed(done) ? "Top-dressed" : "Repotted");
   }
 
+  private static boolean topDressed(JobDone done) {
+    return done.advice().call().action().equals("TOP_DRESS");
+  }
+
+  /** A ball that was set over untouched, or only dressed on top, keeps its old medium. */
   private void takeOver(JobDone done, Advice.Candidate pot, String mix) {
-    if (pot.id().equals("current")) {
+    if (topDressed(done)) {
+      return;
+    }
+    if (BALL_UNTOUCHED.contains(done.advice().call().action())) {
+      mapper.movedOver(done.plantId(), pot, clock.now(), done.userId());
+    } else if (pot.id().equals("current")) {
       mapper.refreshed(done.plantId(), done.doneOn(), mix, clock.now(), done.userId());
     } else {
       mapper.repotted(done.plantId(), done.doneOn(), pot, mix, clock.now(), done.userId());

@@ -5,6 +5,7 @@ import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -78,7 +79,7 @@ final class StrictBodyConverter extends AbstractHttpMessageConverter<Object> {
               violation.getMessage(),
               violation.getInvalidValue()));
     }
-    faults.sort(java.util.Comparator.comparing(Fault::field));
+    faults.sort(Comparator.comparing(Fault::field));
     for (BodyCheck<?> check : checks) {
       if (check.type().isInstance(body)) {
         faults.addAll(run(check, body));
