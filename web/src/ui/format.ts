@@ -28,13 +28,17 @@ export function width(mm: number, units: Units): Measured {
     : { value: trim(mm / 10, 1), unit: 'cm' };
 }
 
+/** Less than this is measured in a cup, as the sentences of the core do. */
+const MILLILITRES_BELOW = 0.095;
+
 export function litres(l: number, units: Units): Measured {
   if (units === 'IMPERIAL') {
     return l < LITRES_PER_QUART
       ? { value: trim(l * OUNCES_PER_LITRE, 0), unit: 'fl oz' }
       : { value: trim(l / LITRES_PER_QUART, 1), unit: 'qt' };
   }
-  return l < 1 ? { value: trim(Math.round(l * 20) / 20 || l, 2), unit: 'L' } : { value: trim(l, 1), unit: 'L' };
+  if (l < MILLILITRES_BELOW) return { value: trim(Math.round(l * 200) * 5, 0), unit: 'ml' };
+  return l < 1 ? { value: trim(Math.round(l * 20) / 20, 2), unit: 'L' } : { value: trim(l, 1), unit: 'L' };
 }
 
 export function mass(g: number, units: Units): Measured {

@@ -19,6 +19,9 @@ import { useReader } from '../team/session';
 import { Candidates } from './Candidates';
 import classes from './RepotPage.module.css';
 
+/** Less mix than this, in litres, is not worth measuring. */
+const HANDFUL = 0.1;
+
 export function RepotPage() {
   const { id = '' } = useParams();
   const { units, today, mayWork } = useReader();
@@ -87,7 +90,10 @@ export function RepotPage() {
           units={units}
         />
         <dl className={classes.figures}>
-          {plan.mix && (
+          {plan.mix && plan.mix.litres < HANDFUL && (
+            <Figure name={plan.mix.label} of={{ value: 'A handful', unit: '' }} note="to close what gaps there are" />
+          )}
+          {plan.mix && plan.mix.litres >= HANDFUL && (
             <Figure
               name={plan.mix.label}
               of={litres(plan.mix.litres, units)}

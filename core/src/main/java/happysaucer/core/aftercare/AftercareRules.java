@@ -354,7 +354,7 @@ public final class AftercareRules {
           rot ? "care.followRot" : "care.follow14",
           rot
               ? "Look again: firm base, no smell, not wet below. Slip it out if in doubt."
-              : "Settled? Top up sunk medium, check ties, upright, and the gap at the wall.");
+              : "Settled? Look at ties, whether it stands upright, and the gap at the wall.");
       add(
           Window.between(day.plusDays(12), day.plusDays(18)),
           Kind.TOP_UP,

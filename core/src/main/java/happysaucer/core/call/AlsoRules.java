@@ -74,16 +74,15 @@ final class AlsoRules {
         also.add(new Also(rule.code(), rule.text()));
       }
     }
-    if (hungryAndGrowing(f)) {
+    if (hungryWithSoundRoots(f)) {
       also.add(new Also(AlsoCode.FEED, FEED));
     }
     return also;
   }
 
-  /** Never at rest, and never where roots are lost or salts are the trouble. */
-  private static boolean hungryAndGrowing(Facts f) {
+  /** Never where roots are lost or salts are the trouble; at rest nothing makes it stand. */
+  private static boolean hungryWithSoundRoots(Facts f) {
     return f.stands(FindingCode.NUTRIENT_SHORTAGE)
-        && !f.c().resting()
         && !f.stands(FindingCode.ROT)
         && !f.stands(FindingCode.SALT_BUILD_UP);
   }

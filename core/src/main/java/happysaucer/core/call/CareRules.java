@@ -143,10 +143,8 @@ final class CareRules {
         Message.of(
             "call.hungry",
             "It looks hungry. Feed it first: that is quicker and kinder than a repot."),
-        f.c().resting()
-            ? Message.of("interim.feedLater", "Feed it when growth starts; none while it rests.")
-            : Message.of(
-                "interim.feed",
-                "Feed at the label's dose for pots, on moist medium, in the growing season."));
+        Message.of(
+            "interim.feed",
+            "Feed at the label's dose for pots, on moist medium, in the growing season."));
   }
 }

@@ -156,6 +156,12 @@ public final class Decide {
               "interim.wiltsTwice",
               "If it wilts more than twice a week in spite of soaking, slip it into the next pot with the ball untouched."));
     }
+    if (holds.stream().anyMatch(hold -> hold.code() == HoldCode.ARRIVED)) {
+      interim.add(
+          Message.of(
+              "interim.apart",
+              "Keep it apart from other plants until two checks found it free of pests."));
+    }
     if (c.resting() && c.plant().traits().dryLover()) {
       interim.add(
           Message.of(

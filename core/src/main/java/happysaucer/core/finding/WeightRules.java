@@ -42,6 +42,9 @@ final class WeightRules {
   private static final double OWN_SHARE = 0.5;
   private static final double WET_SHARE = 1.3;
 
+  /** So many leaves between two checks are many (rule of thumb). */
+  private static final double MANY_LEAVES = 5;
+
   /** Weeks of watering after which a shrivelled plant has lost roots (rule of thumb). */
   private static final double SHRIVELLED_WEEKS = 2;
 
@@ -86,6 +89,10 @@ final class WeightRules {
           new Entry(SignCode.WATER_RUNS_THROUGH, null, WeightRules::retainsEnough),
           new Entry(SignCode.WATER_POOLS, null, WeightRules::soaksInWithinAMinute),
           new Entry(SignCode.LOWER_LEAVES_SHED, null, WeightRules::oneOrTwoOldLeaves),
+          new Entry(
+              SignCode.LOWER_LEAVES_SHED,
+              FindingCode.CROWDED,
+              WeightRules::manyLeavesUnderNewGrowth),
           new Entry(SignCode.LOWER_LEAVES_SHED, null, WeightRules::leafFallInRest),
           new Entry(SignCode.LEAVES_YELLOWING, null, WeightRules::leafFallInRest),
           new Entry(SignCode.SHRIVELLED, null, WeightRules::shrivelledInDryRest),
@@ -241,6 +248,18 @@ final class WeightRules {
         0,
         "weight.oldLeaves",
         "One or two old leaves between checks are normal.");
+  }
+
+  /** It still grows above and pays for it below. */
+  static Optional<Adjustment> manyLeavesUnderNewGrowth(
+      Seen seen, Observation observation, Weight weight) {
+    return when(
+        observation.value() != null
+            && observation.value() >= MANY_LEAVES
+            && seen.c().signs().absent(SignCode.GROWTH_STALLED),
+        2.5,
+        "weight.manyLeaves",
+        "Many leaves fall below while it grows above: its roots no longer feed both.");
   }
 
   static Optional<Adjustment> leafFallInRest(Seen seen, Observation observation, Weight weight) {

@@ -11,16 +11,12 @@ import happysaucer.core.method.Method.PotStep;
 import happysaucer.core.pot.Clearance;
 import happysaucer.core.pot.Frustum;
 import happysaucer.core.pot.Pot;
-import happysaucer.core.pot.Shape;
 import happysaucer.core.pot.Standing;
 import happysaucer.core.repot.Candidate.Failure;
 import happysaucer.core.repot.Candidate.Fit;
 import happysaucer.core.species.StepPreference;
 import happysaucer.core.species.Traits;
-import happysaucer.core.unit.Length;
-import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Rounding;
-import happysaucer.core.unit.Wording;
 import happysaucer.core.water.Drying;
 import happysaucer.core.water.WaterModel;
 import java.time.LocalDate;
@@ -33,21 +29,6 @@ import java.util.OptionalInt;
 
 /** Compares pots for one plant: which fail and why, the rest ranked. */
 public final class Sizing {
-  /** Least fresh medium under a ball, mm (rule of thumb). */
-  private static final double BASE_LEAST = 20;
-
-  private static final double BASE_LEAST_SMALL = 10;
-  private static final double SMALL_POT = 120;
-
-  /**
-   * A pot counts as the same inside size within this much of width, and of fill (rule of thumb).
-   */
-  private static final double SAME_WIDTH = 10;
-
-  private static final double SAME_FILL = 1.25;
-
-  private static final double SAME_FILL_BROKEN = 1.4;
-
   /** A base is raised by this much at one repot, or set lower by this much, mm (rule of thumb). */
   private static final double RAISE = 25;
 
@@ -73,6 +54,7 @@ public final class Sizing {
   private final School school;
   private final List<School> schools;
   private final double presentPushN;
+  private final PotFailures failures;
 
   /**
    * @param presentPushN push that tips the plant in its present pot
@@ -106,6 +88,7 @@ public final class Sizing {
       schools.add(School.of(code, c, ballTop, smallest));
     }
     this.school = schools.get(c.method().potStep().ordinal());
+    this.failures = new PotFailures(c, call, aim, school, ballTop);
   }
 
   /** All candidates: those that pass by rank, then those that fail. */
@@ -157,7 +140,7 @@ public final class Sizing {
     double across = Math.max(ball.topMm(), ball.baseMm());
     double deep = Math.max(ball.topDepthMm(), ball.baseDepthMm());
     double step = Math.max(school.bestMm(), 2 * ORDER_CLEARANCE);
-    double height = ball.heightMm() + ORDER_RIM + BASE_LEAST;
+    double height = ball.heightMm() + ORDER_RIM + PotFailures.BASE_LEAST;
     return c.pot()
         .sized(
             ORDERED,
@@ -240,7 +223,7 @@ public final class Sizing {
 
   private Judged judge(Pot pot, double mostMm) {
     Fit fit = fit(pot);
-    return new Judged(pot, fit, mostMm, failures(pot, fit, mostMm));
+    return new Judged(pot, fit, mostMm, failures.of(pot, fit, mostMm));
   }
 
   private Fit fit(Pot pot) {
@@ -356,124 +339,5 @@ public final class Sizing {
     }
     return MixChoice.of(
         c.plant().traits(), media, filled, c.method().peat() == Method.Peat.PEAT_FREE);
-  }
-
-  private List<Failure> failures(Pot pot, Fit fit, double mostMm) {
-    List<Failure> failures = new ArrayList<>(1);
-    if (pot.drainHoles() == 0) {
-      failures.add(
-          new Failure(
-              FailureCode.NO_HOLES,
-              Message.of("fail.noHoles", "It has no holes: use it only as a cover pot.")));
-    }
-    if (aim != Aim.TOP_ONLY) {
-      tooTight(pot, fit, failures);
-      tooShallow(pot, fit, failures);
-      tooLarge(pot, fit, mostMm, failures);
-      if (pot.shape() == Shape.URN || pot.mouthMm() < pot.topMm() - 1) {
-        failures.add(
-            new Failure(
-                FailureCode.UNRELEASABLE,
-                Message.of(
-                    "fail.unreleasable",
-                    "Its mouth is narrower than its belly: the ball never comes out whole.")));
-      }
-    }
-    return failures;
-  }
-
-  private void tooTight(Pot pot, Fit fit, List<Failure> failures) {
-    double needed = aim.mayFitTightly() && sameWidth(pot) ? 0 : Clearance.neededMm(pot);
-    if (Rounding.forDecision(fit.clearanceMm()) < needed) {
-      failures.add(
-          new Failure(
-              FailureCode.CLEARANCE,
-              fit.clearanceMm() < 0
-                  ? Message.of("fail.ballWider", "The ball does not go in.")
-                  : Message.of(
-                      "fail.clearance",
-                      "Only {} between ball and wall; medium cannot be worked in under {}.",
-                      Length.ofMm(fit.clearanceMm()),
-                      Length.ofMm(needed))));
-    }
-  }
-
-  private void tooShallow(Pot pot, Fit fit, List<Failure> failures) {
-    double least = leastBase(pot);
-    if (Rounding.forDecision(fit.baseLayerMm()) < least) {
-      failures.add(
-          new Failure(
-              FailureCode.TOO_SHALLOW,
-              fit.baseLayerMm() < 0
-                  ? Message.of(
-                      "fail.tooTall",
-                      "The ball would stand {} too high.",
-                      Length.ofMm(-fit.baseLayerMm()))
-                  : Message.of(
-                      "fail.tooShallow",
-                      "Only {} under the ball; it needs {}.",
-                      Length.ofMm(fit.baseLayerMm()),
-                      Length.ofMm(least))));
-    }
-    if (aim == Aim.SHALLOWER && pot.heightMm() > c.pot().heightMm() + 1) {
-      failures.add(
-          new Failure(
-              FailureCode.OVER_STEP,
-              Message.of(
-                  "fail.deeper",
-                  "It is deeper than the present pot; a base is shown in a shallower one.")));
-    }
-  }
-
-  private double leastBase(Pot pot) {
-    if (aim == Aim.SAME_SIZE || aim == Aim.SAME_SIZE_OR_STEP && sameWidth(pot)) {
-      return 0;
-    }
-    boolean shallow = pot.shape() == Shape.SHALLOW || pot.shape() == Shape.BOWL;
-    return pot.topMm() < SMALL_POT || shallow || aim == Aim.SAME_POT
-        ? BASE_LEAST_SMALL
-        : BASE_LEAST;
-  }
-
-  private boolean sameWidth(Pot pot) {
-    return Math.abs(Rounding.forDecision(pot.topMm() - c.pot().topMm())) <= SAME_WIDTH;
-  }
-
-  private void tooLarge(Pot pot, Fit fit, double mostMm, List<Failure> failures) {
-    if (aim == Aim.SAME_POT) {
-      return;
-    }
-    if (aim == Aim.SAME_SIZE) {
-      boolean same = sameWidth(pot) && fit.fillLitres() <= SAME_FILL * c.pot().fill().litres();
-      if (!same) {
-        failures.add(
-            new Failure(
-                FailureCode.OVER_STEP,
-                Message.of(
-                    "fail.otherSize",
-                    "Not the same inside size as the present pot, which is {} wide and holds its roots well.",
-                    Length.ofMm(c.pot().topMm()))));
-      }
-      return;
-    }
-    if (aim == Aim.SAME_SIZE_OR_STEP && sameWidth(pot)) {
-      return;
-    }
-    if (!school.takes(overBall(pot), fit.ballShare(), mostMm)) {
-      boolean byWidth = Rounding.forDecision(overBall(pot)) > mostMm;
-      failures.add(
-          new Failure(
-              FailureCode.OVER_STEP,
-              byWidth
-                  ? Message.of(
-                      "fail.overStep",
-                      "{} wider than the ball, more than the {} this method allows: too much medium would stay wet.",
-                      Length.ofMm(overBall(pot)),
-                      Length.ofMm(mostMm))
-                  : Message.of(
-                      "fail.overShare",
-                      "The ball would be only {} of what the pot holds; this method wants about two thirds.",
-                      Wording.percent(fit.ballShare()))));
-    }
   }
 }

@@ -59,9 +59,7 @@ public record Planted(
       double above = (i + 0.5) * step;
       double z = coarseMm + above;
       double area = fill.areaAt(z);
-      double inBall = z - bottomMm;
-      double ballArea =
-          inBall >= 0 && inBall <= ball.heightMm() ? Math.min(area, ball.areaAt(inBall)) : 0;
+      double ballArea = Math.min(area, ballArea(z, step));
       double ballSlice = ballArea * step / 1e6;
       double ringSlice = (area - ballArea) * step / 1e6;
       double ballTheta = ballSlice > 0 ? ballMedium.theta(above / 10) : 0;
@@ -91,6 +89,13 @@ public record Planted(
         air,
         fill.litres() - (coarseMm > 0 ? fill.upTo(coarseMm).litres() : 0),
         exchangeDays());
+  }
+
+  /** Mean cross-section of the ball in a slice of the pot, mm2; a slice may hold part of it. */
+  private double ballArea(double z, double step) {
+    double from = Math.max(z - step / 2, bottomMm);
+    double to = Math.min(z + step / 2, bottomMm + ball.heightMm());
+    return to <= from ? 0 : ball.areaAt((from + to) / 2 - bottomMm) * (to - from) / step;
   }
 
   /** Days in which stores even out. */

@@ -171,6 +171,7 @@ class GrowersCasesTest {
     assertThat(call.holds()).extracting(Advice.Hold::code).containsExactly("ARRIVED");
     assertThat(call.recheck()).isEqualTo("2027-04-29");
     assertThat(call.reasons()).anyMatch(reason -> reason.contains("only just arrived"));
+    assertThat(call.interim()).anyMatch(text -> text.contains("apart from other plants"));
   }
 
   @Test
