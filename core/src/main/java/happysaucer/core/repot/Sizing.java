@@ -37,6 +37,11 @@ public final class Sizing {
   /** Base of a pot made to measure, share of its top (rule of thumb). */
   private static final double ORDER_TAPER = 0.8;
 
+  /** No school takes a pot narrower or wider than the ball by more than this, mm. */
+  private static final double NEAR_BELOW = 20;
+
+  private static final double NEAR_ABOVE = 210;
+
   private static final String ORDERED = "to order";
   private static final double ORDER_CLEARANCE = 13;
   private static final double ORDER_RIM = 36;
@@ -108,7 +113,12 @@ public final class Sizing {
    * one made to measure, sides straight enough for the ball.
    */
   public Candidate toOrder(List<Pot> tradeSizes) {
-    return compare(tradeSizes, false).stream()
+    double ball = work.after().topMm();
+    List<Pot> near =
+        tradeSizes.stream()
+            .filter(pot -> pot.topMm() > ball - NEAR_BELOW && pot.topMm() < ball + NEAR_ABOVE)
+            .toList();
+    return compare(near, false).stream()
         .filter(Candidate::passes)
         .findFirst()
         .orElseGet(() -> candidate(judge(madeToMeasure(), school.mostMm())));

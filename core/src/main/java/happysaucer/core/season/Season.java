@@ -80,7 +80,8 @@ public final class Season {
       return Window.between(date, date.plusYears(1).minusDays(1));
     }
     boolean south = latitude < 0;
-    for (int year = date.getYear() - 1; ; year++) {
+    // A southern year runs over the turn of the calendar, a northern one ends with it.
+    for (int year = south ? date.getYear() - 1 : date.getYear(); ; year++) {
       for (Window window : ofYear(kind, latitude, south, year)) {
         for (Window part : bestMoments ? best(window) : List.of(window)) {
           if (!part.to().isBefore(date)) {

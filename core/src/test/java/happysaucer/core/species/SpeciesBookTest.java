@@ -3,6 +3,9 @@ package happysaucer.core.species;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import happysaucer.core.Shipped;
+import happysaucer.core.medium.Mix;
+import happysaucer.core.medium.MixChoice;
+import happysaucer.core.pot.Frustum;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -83,6 +86,20 @@ class SpeciesBookTest {
       if (traits.aftercare() == AftercarePlan.WAIT_DRY) {
         assertThat(traits.dryDays()).as(species.name()).isBetween(2, 14);
       }
+    }
+  }
+
+  @Test
+  void theBestMixOfASpeciesHasTheAirItLikesInSomePotItIsGrownIn() {
+    for (Species species : Shipped.BOOK.species().all()) {
+      Traits traits = species.traits();
+      double least = Double.MAX_VALUE;
+      for (double height : new double[] {70, 110, 150, 200, 260}) {
+        Frustum fill = Frustum.round(height * 1.2, height, height);
+        Mix best = Shipped.BOOK.media().mix(traits.bestMix()).orElseThrow();
+        least = Math.min(least, MixChoice.in(Shipped.BOOK.media(), best, fill).miss(traits));
+      }
+      assertThat(least).as(species.name() + " in " + traits.bestMix()).isZero();
     }
   }
 
