@@ -58,7 +58,7 @@ public final class Pictures {
     page.locator("text=Card for whoever waters").click();
     page.locator("article h1").waitFor();
     shoot(page, folder, "card");
-    open(page, "Fiddle-leaf fig", "T-001");
+    open(page, "Rose of China", "T-024");
     page.locator("a", new Page.LocatorOptions().setHasText("See the repot plan")).click();
     page.locator("h2", new Page.LocatorOptions().setHasText("Pots compared")).waitFor();
     shoot(page, folder, "repot-plan");
