@@ -21,13 +21,15 @@ import happysaucer.core.species.RootType;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What to look at next: the one or two signs whose answer would most likely change the call, for
- * the minutes they cost. Silent when no answer could change it. Only assess and decide run again,
- * and only for sums and verdicts.
+ * What to look at next: the one or two signs whose answer tells most about the call, in expected
+ * bits, for the minutes they cost. Silent when no answer could change it. Only assess and decide
+ * run again, and only for sums and verdicts.
  */
 final class LookNext {
   /** Before any sign, a trouble is there about one time in ten: decibans (rule of thumb). */
@@ -38,11 +40,8 @@ final class LookNext {
 
   private static final double BY_TROUBLE = 0.8;
 
-  /** An answer this unlikely to change the call is not worth asking for (rule of thumb). */
-  private static final double LEAST_CHANGE = 0.15;
-
-  /** Chance of each of the things the roots may show (rule of thumb). */
-  private static final double CHANCE_AT_SLIP = 0.35;
+  /** An answer that tells less about the call is not worth asking for, bits (rule of thumb). */
+  private static final double LEAST_BITS = 0.6;
 
   /** A trouble is in doubt from here, decibans. */
   private static final double IN_DOUBT = 2;
@@ -159,13 +158,13 @@ final class LookNext {
     double chance = chance(sign.code());
     Verdict seen = verdict(Observation.present(sign.code()));
     Verdict absent = speaksWhenAbsent(sign) ? verdict(Observation.absent(sign.code())) : now;
-    double change = (seen.equals(now) ? 0 : chance) + (absent.equals(now) ? 0 : 1 - chance);
-    if (change < LEAST_CHANGE) {
+    double bits = seen.equals(absent) ? 0 : bits(chance) + bits(1 - chance);
+    if (bits < LEAST_BITS) {
       return null;
     }
     return new Option(
         new Look(sign.code().name(), sign.how(), why(seen, absent)),
-        perMinute(change, sign.minutes()));
+        perMinute(bits, sign.minutes()));
   }
 
   private Message why(Verdict seen, Verdict absent) {
@@ -249,17 +248,27 @@ final class LookNext {
     return findings.get(finding).decibans() > IN_DOUBT;
   }
 
-  /** What the roots could show that would change the call. */
+  /** Expected information about the call in one of the things the roots may show, in bits. */
   private double slipWorth() {
-    int changes = 0;
-    for (Observation shown :
+    List<Observation> shown =
         List.of(
             Observation.present(SignCode.MEDIUM_FALLS_AWAY),
             Observation.present(SignCode.ROOTS_CIRCLING),
             Observation.present(SignCode.ROOTS_ROTTEN, SOME_ROT),
-            Observation.present(SignCode.ROOTS_HEALTHY))) {
-      changes += verdict(shown).equals(now) ? 0 : 1;
+            Observation.present(SignCode.ROOTS_HEALTHY));
+    Map<Verdict, Integer> verdicts = new LinkedHashMap<>();
+    for (Observation observation : shown) {
+      verdicts.merge(verdict(observation), 1, Integer::sum);
     }
-    return changes * CHANCE_AT_SLIP;
+    double bits = 0;
+    for (int count : verdicts.values()) {
+      bits += bits((double) count / shown.size());
+    }
+    return bits;
+  }
+
+  /** What one of the possible calls, of this chance, adds to the expected information. */
+  private static double bits(double chance) {
+    return chance <= 0 ? 0 : -chance * Math.log(chance) / Math.log(2);
   }
 }

@@ -17,9 +17,6 @@ import java.util.OptionalDouble;
 final class PresentPot {
   private static final double GRAMS_PER_LITRE = 1000;
 
-  /** How much of the spent share is gone on the mean when somebody leans on it (rule of thumb). */
-  private static final double MEAN_SPENT = 0.7;
-
   private PresentPot() {}
 
   static Expectation expectation(Case c, Forecast forecast, MediumTable media) {
@@ -32,10 +29,7 @@ final class PresentPot {
     double capacity = retention.capacity(fill);
     double litres = fill.litres();
     double dryPerLitre = c.plant().mix().dryGramsPerLitre();
-    double waterShare =
-        c.plant().traits().dryLover()
-            ? 0
-            : capacity * (1 - MEAN_SPENT * c.plant().refill().spentShare());
+    double waterShare = capacity * c.plant().standingWetness();
     Standing standing =
         Standing.of(
             c.pot(),

@@ -2,8 +2,10 @@ package happysaucer.core.casefile;
 
 import happysaucer.core.method.Method;
 import happysaucer.core.pot.Pot;
+import happysaucer.core.pot.Standing;
 import happysaucer.core.root.Ball;
 import happysaucer.core.season.DayLength;
+import happysaucer.core.season.Season;
 import happysaucer.core.sign.Observations;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
@@ -57,9 +59,6 @@ public record Case(
   /** Hours of daylight under which a plant that rests in winter does so. */
   private static final double DARK_MONTHS = 11;
 
-  /** Within this latitude no months are dark. */
-  private static final double EQUATORIAL = 15;
-
   /** At rest: somebody saw it, or it is the nature of its kind in these dark months. */
   public boolean resting() {
     if (plant.is(StateCode.RESTING)) {
@@ -67,8 +66,17 @@ public record Case(
     }
     Rest rest = plant.traits().rest();
     return (rest == Rest.DRY || rest == Rest.LEAFLESS)
-        && Math.abs(site.latitude()) > EQUATORIAL
+        && Math.abs(site.latitude()) > Season.EQUATORIAL
         && DayLength.hours(site.latitude(), date) < DARK_MONTHS;
+  }
+
+  /** Push at mid canopy it should stand here: by who comes past, N. */
+  public double pushNeededN() {
+    return switch (site.use()) {
+      case CHILDREN -> Standing.CHILDREN;
+      case PUBLIC -> Standing.PUBLIC;
+      case PRIVATE -> Standing.UNSAFE;
+    };
   }
 
   /** Somebody saw it tip, or thinks it will. */

@@ -55,6 +55,14 @@ public record PlantCase(
     return inReservoir() ? Refill.RESERVOIR : traits().refill();
   }
 
+  /** Of the water its medium can hold, what is there when somebody leans on it (rule of thumb). */
+  private static final double MEAN_SPENT = 0.7;
+
+  /** Share of its water that a pot holds on the mean; bone dry for kinds that dry fully. */
+  public double standingWetness() {
+    return traits().dryLover() ? 0 : 1 - MEAN_SPENT * refill().spentShare();
+  }
+
   /** It may not, or need not, grow larger. */
   public boolean keepsSize() {
     return sizeWish == SizeWish.KEEP || heightMm >= traits().matureHeightMm();

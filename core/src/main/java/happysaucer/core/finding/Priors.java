@@ -1,7 +1,6 @@
 package happysaucer.core.finding;
 
 import happysaucer.core.casefile.Case;
-import happysaucer.core.pot.Standing;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.unit.Message;
@@ -153,12 +152,7 @@ final class Priors {
     if (!c.signsOfTipping()) {
       return;
     }
-    double needed =
-        switch (c.site().use()) {
-          case CHILDREN -> Standing.CHILDREN;
-          case PUBLIC -> Standing.PUBLIC;
-          case PRIVATE -> Standing.UNSAFE;
-        };
+    double needed = c.pushNeededN();
     boolean tips = expectation.pushN() < needed;
     ledger.add(
         FindingCode.UNSTABLE,

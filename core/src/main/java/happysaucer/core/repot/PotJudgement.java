@@ -1,7 +1,6 @@
 package happysaucer.core.repot;
 
 import happysaucer.core.casefile.Case;
-import happysaucer.core.casefile.SiteUse;
 import happysaucer.core.medium.MixChoice;
 import happysaucer.core.method.Method;
 import happysaucer.core.pot.Material;
@@ -127,7 +126,7 @@ record PotJudgement(
 
   /** Graded and warned of; it never removes a pot from the list. */
   private void stands(List<Remark> remarks) {
-    double needed = pushNeeded();
+    double needed = c.pushNeededN();
     if (mayTip() && standing.pushN() < needed) {
       double wanted = standing.nextGradeN().orElse(needed);
       add(
@@ -223,12 +222,6 @@ record PotJudgement(
     }
   }
 
-  double pushNeeded() {
-    return c.site().use() == SiteUse.CHILDREN
-        ? Standing.CHILDREN
-        : c.site().use() == SiteUse.PUBLIC ? Standing.PUBLIC : Standing.UNSAFE;
-  }
-
   private boolean shapeMisses() {
     return switch (c.plant().traits().shape()) {
       case STANDARD -> false;
@@ -260,7 +253,7 @@ record PotJudgement(
 
   /** What a plant that tips needs most is a pot that stands. */
   private double tip() {
-    double needed = pushNeeded();
+    double needed = c.pushNeededN();
     double shortfall = standing.pushN() < needed ? 1 - standing.pushN() / needed : 0;
     if (aim == Aim.SAME_SIZE && c.signsOfTipping()) {
       return 20 * shortfall + (firmer() ? 0 : 5);

@@ -136,19 +136,7 @@ public record RootWork(
     /** Every grain of infested medium goes; the roots stay. */
     private RootWork washed() {
       RootCut off = RootCut.forSamePot(ball);
-      return new RootWork(
-          Loosening.WASH,
-          0,
-          0,
-          0,
-          0,
-          0,
-          limit(),
-          false,
-          0,
-          true,
-          ball.without(off.baseSliceMm(), off.sideShaveMm()),
-          notes);
+      return uncut(Loosening.WASH, 0, true, ball.without(off.baseSliceMm(), off.sideShaveMm()));
     }
 
     /** The inverse: the gaps wanted in the same pot give the cuts, within what it stands. */
@@ -220,15 +208,8 @@ public record RootWork(
     /** One of two halves: as deep as before, with half the volume. */
     private RootWork divided() {
       double narrower = Math.sqrt(0.5);
-      return new RootWork(
+      return uncut(
           Loosening.OPEN_BASE,
-          0,
-          0,
-          0,
-          0,
-          0,
-          limit(),
-          false,
           callus(),
           false,
           new Frustum(
@@ -237,35 +218,25 @@ public record RootWork(
               ball.baseMm() * narrower,
               ball.topDepthMm() * narrower,
               ball.baseDepthMm() * narrower,
-              ball.heightMm()),
-          notes);
+              ball.heightMm()));
     }
 
     private RootWork dressed() {
-      return new RootWork(
-          Loosening.NONE,
-          0,
-          0,
-          0,
-          0,
-          0,
-          limit(),
-          false,
-          0,
-          false,
-          ball.upTo(ball.heightMm() - dressedMm(c)),
-          notes);
+      return uncut(Loosening.NONE, 0, false, ball.upTo(ball.heightMm() - dressedMm(c)));
+    }
+
+    /** No slice, no shave, no share of the top. */
+    private RootWork uncut(Loosening loosening, int callusDays, boolean bare, Frustum after) {
+      return new RootWork(loosening, 0, 0, 0, 0, 0, limit(), false, callusDays, bare, after, notes);
     }
 
     private RootWork whole(Loosening loosening) {
-      return new RootWork(loosening, 0, 0, 0, 0, 0, limit(), false, 0, false, ball, notes);
+      return uncut(loosening, 0, false, ball);
     }
 
     private RootWork movedOn() {
       boolean bare = c.method().oldMedium() == Method.OldMedium.MOST_OFF && mayBareRoot();
-      return bare
-          ? new RootWork(Loosening.WASH, 0, 0, 0, 0, 0, limit(), false, 0, true, ball, notes)
-          : whole(loosening());
+      return bare ? uncut(Loosening.WASH, 0, true, ball) : whole(loosening());
     }
 
     /** The numbers speak against washing what does not stand it. */

@@ -15,7 +15,6 @@ import happysaucer.core.pot.Standing;
 import happysaucer.core.repot.Candidate.Failure;
 import happysaucer.core.repot.Candidate.Fit;
 import happysaucer.core.species.StepPreference;
-import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Rounding;
 import happysaucer.core.water.Drying;
 import happysaucer.core.water.WaterModel;
@@ -283,7 +282,6 @@ public final class Sizing {
   private Candidate candidate(Judged judged) {
     Pot pot = judged.pot();
     Fit fit = judged.fit();
-    Traits traits = c.plant().traits();
     MixChoice mix = mix(pot, fit);
     Optional<Drying> settled = Optional.empty();
     Optional<Drying> first = Optional.empty();
@@ -305,8 +303,7 @@ public final class Sizing {
             + (fit.freshLitres() - fit.coarseLitres()) * mix.mix().dryGramsPerLitre()
             + fit.coarseLitres() * COARSE_GRAMS_PER_LITRE;
     double full = (fit.fillLitres() - fit.coarseLitres()) * mix.capacity() * 1000;
-    double standingWater =
-        full * (traits.dryLover() ? 0 : 1 - c.plant().refill().spentShare() * 0.7);
+    double standingWater = full * c.plant().standingWetness();
     Standing standing =
         Standing.of(
             pot,

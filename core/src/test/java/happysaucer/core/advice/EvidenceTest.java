@@ -1,5 +1,6 @@
 package happysaucer.core.advice;
 
+import static happysaucer.core.advice.Lines.weight;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -17,16 +18,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Each rule that changes a weight, from both sides: where it speaks, and where it keeps still. */
 class EvidenceTest {
-  private static double weight(Advice advice, String finding, String sign) {
-    return advice.findings().stream()
-        .filter(f -> f.code().equals(finding))
-        .flatMap(f -> f.evidence().stream())
-        .filter(e -> e.sign().equals(sign))
-        .mapToDouble(Advice.Evidence::weight)
-        .findFirst()
-        .orElse(0);
-  }
-
   private static List<String> discounted(Advice advice) {
     return advice.findings().stream()
         .flatMap(f -> f.discounted().stream())

@@ -162,13 +162,8 @@ class PlansTest {
             a -> a.sign("ROOT_PESTS"),
             a -> a.sign("MEDIUM_BROKEN_DOWN"),
             a -> a.sign("ROOTS_CIRCLING", "CLEAR", null).wish("KEEP").sign("FUNGUS_GNATS"))) {
-      assertThat(sick.apply(Ask.about("Ficus elastica")).advice().repot())
-          .satisfies(
-              repot -> {
-                if (repot != null) {
-                  assertThat(repot.mix().reusableLitres()).isZero();
-                }
-              });
+      assertThat(sick.apply(Ask.about("Ficus elastica")).advice().repot().mix().reusableLitres())
+          .isZero();
     }
   }
 

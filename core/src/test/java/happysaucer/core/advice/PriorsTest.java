@@ -1,5 +1,6 @@
 package happysaucer.core.advice;
 
+import static happysaucer.core.advice.Lines.weight;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.params.ParameterizedTest;
@@ -7,15 +8,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Evidence that no sign carries: time, the record of waterings, sizes, weights, hearsay. */
 class PriorsTest {
-  private static double weight(Advice advice, String finding, String sign) {
-    return advice.findings().stream()
-        .filter(f -> f.code().equals(finding))
-        .flatMap(f -> f.evidence().stream())
-        .filter(e -> e.sign().equals(sign))
-        .mapToDouble(Advice.Evidence::weight)
-        .sum();
-  }
-
   private static Ask plain(String species) {
     return Ask.about(species);
   }

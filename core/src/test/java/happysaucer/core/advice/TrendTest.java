@@ -1,5 +1,6 @@
 package happysaucer.core.advice;
 
+import static happysaucer.core.advice.Lines.weight;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -9,15 +10,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A measure that worsens from check to check is evidence of its own. */
 class TrendTest {
-  private static double line(Advice advice, String finding, String sign) {
-    return advice.findings().stream()
-        .filter(f -> f.code().equals(finding))
-        .flatMap(f -> f.evidence().stream())
-        .filter(e -> e.sign().equals(sign))
-        .mapToDouble(Advice.Evidence::weight)
-        .sum();
-  }
-
   private static Ask series(String code, double first, double second, Double today) {
     Ask ask =
         Ask.about("Ficus lyrata")
@@ -39,20 +31,20 @@ class TrendTest {
   })
   void worseningCountsAndAllElseDoesNot(
       String code, double first, double second, double today, String finding, double weight) {
-    assertThat(line(series(code, first, second, today).advice(), finding, "TREND_" + code))
+    assertThat(weight(series(code, first, second, today).advice(), finding, "TREND_" + code))
         .isEqualTo(weight);
   }
 
   @Test
   void twoValuesAreNoTrend() {
-    assertThat(line(series("WATER_POOLS", 20, 60, null).advice(), "CROWDED", "TREND_WATER_POOLS"))
+    assertThat(weight(series("WATER_POOLS", 20, 60, null).advice(), "CROWDED", "TREND_WATER_POOLS"))
         .isZero();
   }
 
   @Test
   void whatWasMeasuredBeforeTheRepotIsForgotten() {
     Ask ask = series("WATER_POOLS", 20, 30, 45.0).repotted("2026-12-01");
-    assertThat(line(ask.advice(), "CROWDED", "TREND_WATER_POOLS")).isZero();
+    assertThat(weight(ask.advice(), "CROWDED", "TREND_WATER_POOLS")).isZero();
   }
 
   @Test
@@ -61,8 +53,8 @@ class TrendTest {
         Ask.about("Ficus lyrata").repotted("2025-04-01").measured("2025-05-01", "HEIGHT", 900);
     Ask still =
         Ask.about("Ficus lyrata").repotted("2025-04-01").measured("2025-05-01", "HEIGHT", 1150);
-    assertThat(line(grown.advice(), "CROWDED", "GROWTH_SINCE_REPOT")).isEqualTo(2);
-    assertThat(line(still.advice(), "CROWDED", "GROWTH_SINCE_REPOT")).isZero();
+    assertThat(weight(grown.advice(), "CROWDED", "GROWTH_SINCE_REPOT")).isEqualTo(2);
+    assertThat(weight(still.advice(), "CROWDED", "GROWTH_SINCE_REPOT")).isZero();
   }
 
   @Test

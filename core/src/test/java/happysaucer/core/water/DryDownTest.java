@@ -164,7 +164,6 @@ class DryDownTest {
 
   @Test
   void aPotWithoutFreshMediumHasNoWetRing() {
-    Pots.plastic(200);
     Planted.Stores caps =
         new Planted(
                 Pots.plastic(200), Pots.plastic(200).fill(), 0, 0, mix("foliage"), mix("foliage"))
