@@ -188,21 +188,11 @@ public record RootWork(
               || traits.rootType() == RootType.EPIPHYTE
               || c.signs().present(SignCode.MEDIUM_BROKEN_DOWN) && !traits.handledBySoil();
       boolean bare = most && mayBareRoot();
-      return new RootWork(
+      Loosening loosening =
           bare
               ? Loosening.WASH
-              : traits.rootType() == RootType.BRITTLE ? Loosening.NONE : Loosening.TEASE,
-          0,
-          0,
-          0,
-          0,
-          0,
-          limit(),
-          false,
-          0,
-          bare,
-          ball.without(off.baseSliceMm(), off.sideShaveMm()),
-          notes);
+              : traits.rootType() == RootType.BRITTLE ? Loosening.NONE : Loosening.TEASE;
+      return uncut(loosening, 0, bare, ball.without(off.baseSliceMm(), off.sideShaveMm()));
     }
 
     /** One of two halves: as deep as before, with half the volume. */
