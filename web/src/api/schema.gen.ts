@@ -20,6 +20,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/spots/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveSpot"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put: operations["save"];
+        post?: never;
+        delete: operations["reset"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["site"];
+        put: operations["saveSite"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/units": {
         parameters: {
             query?: never;
@@ -52,6 +100,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plants/{id}/retired": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["retire"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plants/{id}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put: operations["add"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/overrules/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["overrule"];
+        post?: never;
+        delete: operations["takeBackOverrule"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/method": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}": {
         parameters: {
             query?: never;
@@ -77,6 +205,22 @@ export interface paths {
         };
         get?: never;
         put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/outcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["record"];
         post?: never;
         delete?: never;
         options?: never;
@@ -124,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["move"];
+        put: operations["move_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -148,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveClient"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/checks/{id}": {
         parameters: {
             query?: never;
@@ -159,6 +319,22 @@ export interface paths {
         put: operations["log_1"];
         post?: never;
         delete: operations["undo"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/asides/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
+        delete: operations["takeBackAside"];
         options?: never;
         head?: never;
         patch?: never;
@@ -190,6 +366,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["firstAccount"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species-import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species-effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["effect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/plants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enter_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -228,6 +452,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/method/effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["effect_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/checks/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undoAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/checks/all-well": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["allWell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/advice": {
         parameters: {
             query?: never;
@@ -238,6 +510,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["advice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species/{name}/reset-effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["resetEffect"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species-form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["form"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species-export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -267,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["search"];
+        get: operations["list_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -308,6 +644,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["clients"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -337,6 +705,59 @@ export interface components {
             litres: number;
             /** Format: double */
             runOffLitres?: number | null;
+        };
+        SpotRequest: {
+            /** Format: uuid */
+            siteId: string;
+            name: string;
+            /** @enum {string} */
+            light: "LOW" | "MEDIUM" | "BRIGHT_INDIRECT" | "DIRECT";
+        };
+        Cell: {
+            key: string | null;
+            text: string | null;
+        };
+        EntryCells: {
+            cells: components["schemas"]["Cell"][];
+        };
+        PassageView: {
+            topic: string;
+            sentences: string[];
+        };
+        SpeciesPage: {
+            name: string;
+            commonNames: string[];
+            synonyms: string[];
+            group: string;
+            groupLabel: string;
+            /** @enum {string} */
+            origin: "SHIPPED" | "EDITED" | "ADDED";
+            /** Format: int32 */
+            version: number;
+            editedBy: string | null;
+            /** Format: int32 */
+            plants: number;
+            remarks: string;
+            passages: components["schemas"]["PassageView"][];
+            cells: components["schemas"]["Cell"][];
+            groupCells: components["schemas"]["Cell"][];
+            changed: string[];
+            kin: string[];
+        };
+        SiteRequest: {
+            /** Format: uuid */
+            clientId: string;
+            name: string;
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            outdoors: boolean;
+            /** @enum {string} */
+            use: "PRIVATE" | "PUBLIC" | "CHILDREN";
+            accessNote: string;
+            /** Format: int32 */
+            visitWeekday: number;
         };
         UnitsRequest: {
             /** @enum {string} */
@@ -395,6 +816,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             call: components["schemas"]["Call"];
             lookNext: components["schemas"]["Look"][];
+            slip: components["schemas"]["SlipWarning"] | null;
             forecast: components["schemas"]["Forecast"];
             repot: components["schemas"]["Repot"] | null;
             water: components["schemas"]["Water"];
@@ -417,6 +839,33 @@ export interface components {
             action: string;
             when: string;
         };
+        ArgumentItem: {
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            what: string;
+            reason: string;
+            /** Format: date */
+            setOn: string;
+            who: string;
+            /** Format: date-time */
+            endedAt: string | null;
+            endedWhy: string | null;
+        };
+        ArgumentView: {
+            asides: components["schemas"]["AsideView"][];
+            overrule: components["schemas"]["OverruleView"] | null;
+        };
+        AsideView: {
+            /** Format: uuid */
+            id: string;
+            sign: string;
+            reason: string;
+            always: boolean;
+            /** Format: date */
+            setOn: string;
+            who: string;
+        };
         Call: {
             action: string;
             urgency: string;
@@ -431,6 +880,7 @@ export interface components {
             interim: string[];
             also: components["schemas"]["Coded"][];
             alternatives: components["schemas"]["Alternative"][];
+            overruled: components["schemas"]["Overruled"] | null;
         };
         Candidate: {
             id: string;
@@ -522,18 +972,40 @@ export interface components {
             who: string;
             /** Format: double */
             minutes: number | null;
+            /** Format: double */
+            heightMm: number | null;
             note: string;
             action: string;
             urgency: string;
             signs: components["schemas"]["SignSeen"][];
         };
+        ChoiceView: {
+            key: string;
+            title: string;
+            label: string;
+            /** @enum {string} */
+            level: "TEAM" | "CLIENT" | "GROUP" | "PLANT";
+        };
         Coded: {
             code: string;
             text: string;
         };
+        CoursePoint: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            value: number;
+        };
+        CourseView: {
+            code: string;
+            unit: string;
+            worsens: boolean;
+            points: components["schemas"]["CoursePoint"][];
+        };
         Discounted: {
             sign: string;
             why: string;
+            setAside: boolean;
         };
         Drying: {
             /** Format: double */
@@ -665,6 +1137,10 @@ export interface components {
             how: string;
             why: string;
         };
+        MethodView: {
+            chosen: components["schemas"]["ChoiceView"][];
+            turns: components["schemas"]["TurnView"][];
+        };
         Mix: {
             code: string;
             label: string;
@@ -677,6 +1153,17 @@ export interface components {
             filler: components["schemas"]["Filler"] | null;
             ingredients: components["schemas"]["Ingredient"][];
         };
+        OutcomeView: {
+            /** Format: uuid */
+            jobId: string;
+            result: string;
+            /** Format: date */
+            firstGrowthOn: string | null;
+            note: string;
+            /** Format: date */
+            seenOn: string;
+            who: string;
+        };
         Outline: {
             shape: string;
             /** Format: double */
@@ -686,13 +1173,42 @@ export interface components {
             /** Format: double */
             heightMm: number;
         };
+        OverruleView: {
+            /** Format: uuid */
+            id: string;
+            action: string;
+            reason: string;
+            rulesAction: string;
+            /** Format: date */
+            setOn: string;
+            who: string;
+        };
+        Overruled: {
+            by: string;
+            reason: string;
+            action: string;
+        };
+        PhotoView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            checkId: string | null;
+            /** Format: date */
+            takenOn: string;
+            caption: string;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            who: string;
+        };
         PlantView: {
             plant: components["schemas"]["StoredPlant"];
             /** @enum {string} */
             saucer: "NOTHING_DUE" | "IN_WINDOW" | "DUE_NOW" | "URGENT" | "ON_HOLD" | "IN_AFTERCARE";
             /** Format: double */
             waterLeft: number | null;
-            signs: components["schemas"]["Sign"][];
+            standing: components["schemas"]["StandingSign"][];
             states: components["schemas"]["State"][];
             advice: components["schemas"]["Advice"];
             checks: components["schemas"]["CheckView"][];
@@ -701,6 +1217,12 @@ export interface components {
             openJob: components["schemas"]["JobSummary"] | null;
             aftercare: components["schemas"]["AftercareView"] | null;
             changes: components["schemas"]["Entry"][];
+            courses: components["schemas"]["CourseView"][];
+            argument: components["schemas"]["ArgumentView"];
+            method: components["schemas"]["MethodView"];
+            arguments: components["schemas"]["ArgumentItem"][];
+            photos: components["schemas"]["PhotoView"][];
+            outcomes: components["schemas"]["OutcomeView"][];
         };
         Repot: {
             candidates: components["schemas"]["Candidate"][];
@@ -743,19 +1265,26 @@ export interface components {
             /** Format: double */
             coarseLayerMm: number;
         };
-        Sign: {
-            code?: string | null;
-            state?: string | null;
-            grade?: string | null;
-            /** Format: double */
-            value?: number | null;
-        };
         SignSeen: {
             code: string;
             state: string;
             grade: string | null;
             /** Format: double */
             value: number | null;
+        };
+        SlipWarning: {
+            never: boolean;
+            why: string;
+        };
+        StandingSign: {
+            code: string;
+            state: string;
+            grade: string | null;
+            /** Format: double */
+            value: number | null;
+            /** Format: date */
+            seenOn: string;
+            lasts: boolean;
         };
         State: {
             code?: string | null;
@@ -773,6 +1302,7 @@ export interface components {
             /** Format: uuid */
             spotId: string;
             species: string;
+            speciesGroup: string | null;
             commonName: string;
             /** Format: double */
             heightMm: number;
@@ -813,7 +1343,19 @@ export interface components {
             latitude: number;
             outdoors: boolean;
             siteUse: string;
+            /** Format: uuid */
+            clientId: string;
             clientName: string;
+        };
+        TurnView: {
+            key: string;
+            title: string;
+            chosen: string;
+            /** @enum {string|null} */
+            level: "TEAM" | "CLIENT" | "GROUP" | "PLANT" | null;
+            other: string;
+            action: string;
+            urgency: string;
         };
         Water: {
             before: components["schemas"]["Drying"];
@@ -856,6 +1398,77 @@ export interface components {
             /** Format: double */
             litres: number;
         };
+        RetireRequest: {
+            /** Format: date */
+            retiredOn?: string | null;
+            reason?: string | null;
+        };
+        MoveRequest: {
+            /** Format: uuid */
+            spotId: string;
+        };
+        OverruleRequest: {
+            /** Format: uuid */
+            plantId: string;
+            /** @enum {string} */
+            action: "LEAVE" | "WATCH" | "FIX_CARE_FIRST" | "POT_UP" | "REFRESH" | "ROOT_PRUNE_SAME_POT" | "HEAVIER_POT" | "POT_DOWN" | "DRAINAGE_RESCUE" | "ROT_RESCUE" | "PEST_CLEAN" | "TOP_DRESS" | "RAISE_OR_SHALLOW" | "REPLACE_POT" | "DIVIDE" | "BREAK_OUT" | "PROPAGATE" | "RETIRE";
+            /** @enum {string|null} */
+            urgency?: "NOW" | "SOON" | null;
+            /** Format: int32 */
+            recheckDays?: number | null;
+            reason: string;
+        };
+        ChoiceRequest: {
+            /** @enum {string} */
+            level: "TEAM" | "CLIENT" | "GROUP" | "PLANT";
+            target: string;
+            key: string;
+            choice?: string | null;
+        };
+        GroupItem: {
+            code: string;
+            label: string;
+        };
+        LevelChoice: {
+            /** @enum {string} */
+            level: "TEAM" | "CLIENT" | "GROUP" | "PLANT";
+            target: string;
+            targetName: string;
+            key: string;
+            choice: string;
+            /** Format: date */
+            changedOn: string;
+            who: string;
+        };
+        MethodPage: {
+            questions: components["schemas"]["QuestionView"][];
+            choices: components["schemas"]["LevelChoice"][];
+            groups: components["schemas"]["GroupItem"][];
+        };
+        NumberView: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            standard: number;
+            unit: string;
+            reason: string;
+            cost: string;
+        };
+        OptionView: {
+            code: string;
+            label: string;
+            reason: string;
+            cost: string;
+        };
+        QuestionView: {
+            key: string;
+            title: string;
+            turnsCalls: boolean;
+            options: components["schemas"]["OptionView"][];
+            number: components["schemas"]["NumberView"] | null;
+        };
         JobRequest: {
             /** Format: uuid */
             plantId: string;
@@ -889,8 +1502,22 @@ export interface components {
             /** Format: date-time */
             tickedAt?: string | null;
         };
+        OutcomeRequest: {
+            /** @enum {string} */
+            result: "TOOK_WELL" | "SET_BACK" | "LOST";
+            /** Format: date */
+            firstGrowthOn?: string | null;
+            note?: string | null;
+        };
         FoundRequest: {
             signs: components["schemas"]["Sign"][];
+        };
+        Sign: {
+            code?: string | null;
+            state?: string | null;
+            grade?: string | null;
+            /** Format: double */
+            value?: number | null;
         };
         DoneRequest: {
             /** Format: date */
@@ -904,6 +1531,9 @@ export interface components {
             /** Format: date-time */
             moment: string;
         };
+        ClientRequest: {
+            name: string;
+        };
         CheckRequest: {
             /** Format: uuid */
             plantId: string;
@@ -913,7 +1543,16 @@ export interface components {
             states?: components["schemas"]["State"][] | null;
             /** Format: double */
             minutes?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
             note?: string | null;
+        };
+        AsideRequest: {
+            /** Format: uuid */
+            plantId: string;
+            sign: string;
+            reason: string;
+            always: boolean;
         };
         CareDoneRequest: {
             /** Format: date */
@@ -926,6 +1565,70 @@ export interface components {
             name: string;
             password: string;
         };
+        SpeciesImport: {
+            /** @enum {string} */
+            format: "CSV" | "JSON";
+            text: string;
+            save: boolean;
+        };
+        CallChange: {
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            place: string;
+            actionBefore: string;
+            urgencyBefore: string;
+            actionAfter: string;
+            urgencyAfter: string;
+        };
+        Fault: {
+            field: string;
+            message: string;
+            value: null;
+        };
+        ImportRow: {
+            /** Format: int32 */
+            line: number;
+            name: string;
+            isNew: boolean;
+            faults: components["schemas"]["Fault"][];
+        };
+        ImportView: {
+            faults: components["schemas"]["Fault"][];
+            rows: components["schemas"]["ImportRow"][];
+            effect: components["schemas"]["SpeciesEffect"];
+            saved: boolean;
+        };
+        SpeciesEffect: {
+            faults: components["schemas"]["Fault"][];
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            changed: number;
+            changes: components["schemas"]["CallChange"][];
+        };
+        EntryRequest: {
+            /** Format: uuid */
+            id: string;
+            sheet: string;
+            save: boolean;
+        };
+        EntryRow: {
+            /** Format: int32 */
+            line: number;
+            label: string;
+            species: string;
+            spot: string;
+            faults: components["schemas"]["Fault"][];
+            assumed: string[];
+        };
+        EntryView: {
+            faults: components["schemas"]["Fault"][];
+            rows: components["schemas"]["EntryRow"][];
+            newSpots: string[];
+            saved: boolean;
+        };
         SignInRequest: {
             account: string;
             password: string;
@@ -933,6 +1636,40 @@ export interface components {
         Preview: {
             signs?: components["schemas"]["Sign"][] | null;
             states?: components["schemas"]["State"][] | null;
+        };
+        EffectRequest: {
+            /** Format: uuid */
+            plantId: string;
+            /** @enum {string} */
+            level: "TEAM" | "CLIENT" | "GROUP" | "PLANT";
+            key: string;
+            choice?: string | null;
+        };
+        Difference: {
+            what: string;
+            before: string;
+            after: string;
+        };
+        EffectView: {
+            label: string;
+            commonName: string;
+            differences: components["schemas"]["Difference"][];
+        };
+        UndoRequest: {
+            checkIds: string[];
+        };
+        AllWellRequest: {
+            /** Format: date-time */
+            checkedAt: string;
+            plants: components["schemas"]["WellPlant"][];
+            /** Format: double */
+            minutes?: number | null;
+        };
+        WellPlant: {
+            /** Format: uuid */
+            checkId: string;
+            /** Format: uuid */
+            plantId: string;
         };
         AdviceRequest: {
             /** Format: date */
@@ -948,6 +1685,11 @@ export interface components {
             method?: components["schemas"]["MethodChoice"] | null;
             units?: string | null;
             history?: components["schemas"]["History"] | null;
+            argument?: components["schemas"]["Argument"] | null;
+        };
+        Argument: {
+            setAside?: components["schemas"]["SetAside"][] | null;
+            overrule?: components["schemas"]["Overrule"] | null;
         };
         Ball: {
             /** Format: double */
@@ -997,6 +1739,15 @@ export interface components {
             liftTwoG?: number | null;
             /** Format: double */
             coarseLayerMm?: number | null;
+        };
+        Overrule: {
+            action?: string | null;
+            urgency?: string | null;
+            /** Format: int32 */
+            recheckDays?: number | null;
+            against?: string | null;
+            reason?: string | null;
+            by?: string | null;
         };
         Plant: {
             species?: string | null;
@@ -1051,6 +1802,11 @@ export interface components {
             /** Format: double */
             runOffLitres?: number | null;
         };
+        SetAside: {
+            sign?: string | null;
+            reason?: string | null;
+            by?: string | null;
+        };
         Site: {
             /** Format: double */
             latitude?: number | null;
@@ -1069,6 +1825,78 @@ export interface components {
             runOffLitres?: number | null;
             /** Format: double */
             intervalAfterLastRepotDays?: number | null;
+        };
+        SpeciesLine: {
+            name: string;
+            commonNames: string[];
+            group: string;
+            groupLabel: string;
+            /** @enum {string} */
+            origin: "SHIPPED" | "EDITED" | "ADDED";
+            /** Format: int32 */
+            plants: number;
+            remarks: string;
+        };
+        ColumnView: {
+            key: string;
+            label: string;
+            kind: string;
+            options: string[];
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            unit: string;
+            use: string;
+        };
+        FormView: {
+            columns: components["schemas"]["ColumnView"][];
+            groups: components["schemas"]["GroupCells"][];
+            mixes: string[];
+        };
+        GroupCells: {
+            code: string;
+            label: string;
+            cells: components["schemas"]["Cell"][];
+        };
+        SiteItem: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            clientId: string;
+            name: string;
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            outdoors: boolean;
+            siteUse: string;
+            accessNote: string;
+            /** Format: int32 */
+            visitWeekday: number;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            plants: number;
+        };
+        SiteView: {
+            site: components["schemas"]["SiteItem"];
+            /** Format: uuid */
+            clientId: string;
+            clientName: string;
+            spots: components["schemas"]["SpotItem"][];
+        };
+        SpotItem: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            siteId: string;
+            name: string;
+            light: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            plants: number;
         };
         Due: {
             /** @enum {string} */
@@ -1118,8 +1946,28 @@ export interface components {
             /** Format: double */
             potHeightMm: number;
             spotName: string;
+            /** Format: uuid */
+            siteId: string;
             siteName: string;
             clientName: string;
+            action: string | null;
+            urgency: string | null;
+            saucer: string | null;
+            /** Format: double */
+            rootFill: number | null;
+            /** Format: double */
+            waterLeft: number | null;
+            /** Format: date */
+            dueFrom: string | null;
+            /** Format: date */
+            dueTo: string | null;
+        };
+        PlantList: {
+            plants: components["schemas"]["PlantItem"][];
+            /** Format: int32 */
+            total: number;
+            /** Format: int32 */
+            waiting: number;
         };
         Card: {
             job: components["schemas"]["JobSummary"];
@@ -1131,6 +1979,20 @@ export interface components {
             weeks: components["schemas"]["WeekView"][];
             cautions: components["schemas"]["Coded"][];
             nextVisits: string[];
+        };
+        Found: {
+            kind: string;
+            id: string;
+            title: string;
+            detail: string;
+        };
+        ClientItem: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            version: number;
+            sites: components["schemas"]["SiteItem"][];
         };
         Catalogue: {
             bookVersion: string;
@@ -1188,6 +2050,150 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["WateringRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    saveSpot: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpotRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesPage"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntryCells"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesPage"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    site: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SiteView"];
+                };
+            };
+        };
+    };
+    saveSite: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SiteRequest"];
             };
         };
         responses: {
@@ -1274,6 +2280,218 @@ export interface operations {
             };
         };
     };
+    retire: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RetireRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantView"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantView"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query: {
+                plant: string;
+                check?: string;
+                caption?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    overrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OverruleRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBackOverrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodPage"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChoiceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodPage"];
+                };
+            };
+        };
+    };
     job: {
         parameters: {
             query?: never;
@@ -1347,6 +2565,30 @@ export interface operations {
             };
         };
     };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutcomeRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     found: {
         parameters: {
             query?: never;
@@ -1399,7 +2641,7 @@ export interface operations {
             };
         };
     };
-    move: {
+    move_1: {
         parameters: {
             query?: never;
             header: {
@@ -1451,6 +2693,32 @@ export interface operations {
             };
         };
     };
+    saveClient: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClientRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     log_1: {
         parameters: {
             query?: never;
@@ -1478,6 +2746,50 @@ export interface operations {
         };
     };
     undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AsideRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBackAside: {
         parameters: {
             query?: never;
             header?: never;
@@ -1541,6 +2853,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    enter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpeciesImport"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    effect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntryCells"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesEffect"];
+                };
+            };
+        };
+    };
+    enter_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
                 };
             };
         };
@@ -1635,6 +3021,74 @@ export interface operations {
             };
         };
     };
+    effect_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EffectRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EffectView"];
+                };
+            };
+        };
+    };
+    undoAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UndoRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    allWell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AllWellRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     advice: {
         parameters: {
             query?: never;
@@ -1655,6 +3109,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: {
+                search?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesLine"][];
+                };
+            };
+        };
+    };
+    resetEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesEffect"];
+                };
+            };
+        };
+    };
+    form: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormView"];
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -1681,10 +3219,16 @@ export interface operations {
             };
         };
     };
-    search: {
+    list_1: {
         parameters: {
             query?: {
                 search?: string;
+                client?: string;
+                site?: string;
+                spot?: string;
+                group?: "FIG" | "DRACAENA" | "ARALIA" | "PALM" | "WATER_TRUNK" | "AROID_LARGE" | "AROID_TRAILING" | "AROID_FLOOR" | "SPATHE" | "PEPEROMIA" | "FERN" | "FERN_LIKE" | "STRELITZIA" | "PRAYER" | "BROMELIAD" | "ORCHID_EPIPHYTE" | "ORCHID_GROUND" | "CACTUS_DESERT" | "CACTUS_FOREST" | "SUCCULENT" | "EUPHORBIA" | "CAUDEX" | "CITRUS" | "MEDITERRANEAN" | "WARM_SHRUB" | "PELARGONIUM" | "FOLIAGE_TREE" | "TRAINED_TREE" | "TRAILER" | "HERB";
+                saucer?: "NOTHING_DUE" | "IN_WINDOW" | "DUE_NOW" | "URGENT" | "ON_HOLD" | "IN_AFTERCARE";
+                pressingFirst?: boolean;
                 page?: number;
             };
             header?: never;
@@ -1699,7 +3243,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlantItem"][];
+                    "application/json": components["schemas"]["PlantList"];
                 };
             };
         };
@@ -1745,6 +3289,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Card"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"][];
+                };
+            };
+        };
+    };
+    clients: {
+        parameters: {
+            query?: {
+                search?: string;
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientItem"][];
                 };
             };
         };

@@ -82,6 +82,7 @@ final class Cases {
         candidates,
         null,
         "METRIC",
+        null,
         null);
   }
 

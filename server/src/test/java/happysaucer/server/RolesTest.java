@@ -74,7 +74,8 @@ class RolesTest {
 
   private void walk(Map<String, String> row, String role) {
     Http who = role.equals("anonymous") ? http : http.as(role);
-    String path = row.get("path").replace("{id}", NOBODY).replace("{position}", "0");
+    String path =
+        row.get("path").replace("{id}", NOBODY).replace("{position}", "0").replace("{name}", "x");
     // An empty body: who may come in is told what is wrong with it, who may not never gets there.
     String body = row.get("method").matches("GET|DELETE") ? null : "{}";
     int status = who.send(row.get("method"), path, body).status();

@@ -22,7 +22,13 @@ class WorkTest {
   }
 
   private String plant(String label) {
-    return technician.get("/api/plants?search=" + label).json().get(0).get("id").asString();
+    return technician
+        .get("/api/plants?search=" + label)
+        .json()
+        .get("plants")
+        .get(0)
+        .get("id")
+        .asString();
   }
 
   private JsonNode page(String plant) {
@@ -297,8 +303,8 @@ class WorkTest {
 
   @Test
   void plantsAreFoundByAnyOfTheirWords() {
-    assertThat(technician.get("/api/plants?search=fig%20dome").json()).hasSize(1);
-    assertThat(technician.get("/api/plants?search=100%25").json()).isEmpty();
+    assertThat(technician.get("/api/plants?search=fig%20dome").json().get("plants")).hasSize(1);
+    assertThat(technician.get("/api/plants?search=100%25").json().get("plants")).isEmpty();
     assertThat(technician.get("/api/plants?page=-1").status()).isEqualTo(400);
   }
 

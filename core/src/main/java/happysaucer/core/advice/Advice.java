@@ -13,6 +13,7 @@ public record Advice(
     List<Finding> findings,
     Call call,
     List<Look> lookNext,
+    @Nullable SlipWarning slip,
     Forecast forecast,
     @Nullable Repot repot,
     Water water,
@@ -32,7 +33,10 @@ public record Advice(
 
   public record Evidence(String sign, double weight, String why) {}
 
-  public record Discounted(String sign, String why) {}
+  /**
+   * @param setAside whether a person set it aside, rather than a rule
+   */
+  public record Discounted(String sign, String why, boolean setAside) {}
 
   public record Call(
       String action,
@@ -44,7 +48,15 @@ public record Advice(
       List<Hold> holds,
       List<String> interim,
       List<Coded> also,
-      List<Alternative> alternatives) {}
+      List<Alternative> alternatives,
+      @Nullable Overruled overruled) {}
+
+  /**
+   * A person's call stands in place of the rules' own.
+   *
+   * @param action the rules' own
+   */
+  public record Overruled(String by, String reason, String action) {}
 
   public record Hold(
       String code, boolean firm, boolean overridden, String liftedBy, @Nullable LocalDate until) {}
@@ -52,6 +64,13 @@ public record Advice(
   public record Alternative(String action, String when) {}
 
   public record Look(String sign, String how, String why) {}
+
+  /**
+   * Why it is not to be slipped out of its pot; null where nothing speaks against it.
+   *
+   * @param never whatever the plant is doing; otherwise only for now
+   */
+  public record SlipWarning(boolean never, String why) {}
 
   public record Forecast(
       @Nullable Double rootFill,

@@ -1,7 +1,9 @@
 package happysaucer.core.advice;
 
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,7 +22,33 @@ public record AdviceRequest(
     @Nullable List<Pot> candidates,
     @Nullable MethodChoice method,
     @Nullable String units,
-    @Nullable History history) {
+    @Nullable History history,
+    @Nullable Argument argument) {
+
+  /** The same asked about other pots. */
+  public AdviceRequest withCandidates(List<Pot> pots) {
+    return new AdviceRequest(
+        date, site, spot, plant, pot, ball, signs, watering, pots, method, units, history,
+        argument);
+  }
+
+  /** The same by another method. */
+  public AdviceRequest withMethod(@Nullable MethodChoice other) {
+    return new AdviceRequest(
+        date,
+        site,
+        spot,
+        plant,
+        pot,
+        ball,
+        signs,
+        watering,
+        candidates,
+        other,
+        units,
+        history,
+        argument);
+  }
 
   public record Site(@Nullable Double latitude, @Nullable Boolean outdoors, @Nullable String use) {}
 
@@ -97,7 +125,73 @@ public record AdviceRequest(
       @Nullable Double liftOneG,
       @Nullable Double liftFloorG,
       @Nullable Double liftTwoG,
-      @Nullable Double coarseLayerMm) {}
+      @Nullable Double coarseLayerMm) {
+
+    /**
+     * From options by key; numbers as digits.
+     *
+     * @throws NumberFormatException when a number's key has something else
+     */
+    public static MethodChoice of(Map<String, String> byKey) {
+      return new MethodChoice(
+          byKey.get("timing"),
+          byKey.get("potStep"),
+          byKey.get("season"),
+          byKey.get("inBud"),
+          byKey.get("ballMoisture"),
+          byKey.get("loosening"),
+          byKey.get("oldMedium"),
+          byKey.get("overHoles"),
+          byKey.get("feed"),
+          byKey.get("cutRoots"),
+          byKey.get("firstWater"),
+          byKey.get("level"),
+          byKey.get("aerialRoots"),
+          byKey.get("topDressing"),
+          byKey.get("newlyBought"),
+          byKey.get("peat"),
+          number(byKey, "liftOneG"),
+          number(byKey, "liftFloorG"),
+          number(byKey, "liftTwoG"),
+          number(byKey, "coarseLayerMm"));
+    }
+
+    private static @Nullable Double number(Map<String, String> byKey, String key) {
+      return byKey.containsKey(key) ? Double.valueOf(byKey.get(key)) : null;
+    }
+
+    /** The choices that were made, by key. */
+    public Map<String, String> byKey() {
+      Map<String, String> choices = new LinkedHashMap<>();
+      put(choices, "timing", timing);
+      put(choices, "potStep", potStep);
+      put(choices, "season", season);
+      put(choices, "inBud", inBud);
+      put(choices, "ballMoisture", ballMoisture);
+      put(choices, "loosening", loosening);
+      put(choices, "oldMedium", oldMedium);
+      put(choices, "overHoles", overHoles);
+      put(choices, "feed", feed);
+      put(choices, "cutRoots", cutRoots);
+      put(choices, "firstWater", firstWater);
+      put(choices, "level", level);
+      put(choices, "aerialRoots", aerialRoots);
+      put(choices, "topDressing", topDressing);
+      put(choices, "newlyBought", newlyBought);
+      put(choices, "peat", peat);
+      put(choices, "liftOneG", liftOneG);
+      put(choices, "liftFloorG", liftFloorG);
+      put(choices, "liftTwoG", liftTwoG);
+      put(choices, "coarseLayerMm", coarseLayerMm);
+      return choices;
+    }
+
+    private static void put(Map<String, String> choices, String key, @Nullable Object option) {
+      if (option != null) {
+        choices.put(key, option.toString());
+      }
+    }
+  }
 
   /**
    * What is on record from before: measured waterings, and earlier values of signs or HEIGHT (mm).
@@ -112,4 +206,29 @@ public record AdviceRequest(
       @Nullable Double runOffLitres) {}
 
   public record Measured(@Nullable LocalDate date, @Nullable String code, @Nullable Double value) {}
+
+  /** Where somebody knows better than the rules: lines set aside, and a call of their own. */
+  public record Argument(@Nullable List<SetAside> setAside, @Nullable Overrule overrule) {}
+
+  /**
+   * A line of evidence that is not to count.
+   *
+   * @param sign the code of the line, as advice gives it
+   */
+  public record SetAside(@Nullable String sign, @Nullable String reason, @Nullable String by) {}
+
+  /**
+   * A call in place of the rules' own.
+   *
+   * @param urgency NOW, SOON, or null for the next window it fits
+   * @param recheckDays days until the next look, for calls without work
+   * @param against what the rules said then; a new emergency goes before the overruling
+   */
+  public record Overrule(
+      @Nullable String action,
+      @Nullable String urgency,
+      @Nullable Integer recheckDays,
+      @Nullable String against,
+      @Nullable String reason,
+      @Nullable String by) {}
 }

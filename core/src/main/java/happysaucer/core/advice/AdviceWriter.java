@@ -63,7 +63,7 @@ final class AdviceWriter {
             .map(line -> new Advice.Evidence(line.sign(), outgoing(line.weight()), say(line.why())))
             .toList(),
         finding.discounted().stream()
-            .map(line -> new Advice.Discounted(line.sign().name(), say(line.why())))
+            .map(line -> new Advice.Discounted(line.sign(), say(line.why()), line.setAside()))
             .toList());
   }
 
@@ -82,7 +82,10 @@ final class AdviceWriter {
             .toList(),
         call.alternatives().stream()
             .map(other -> new Advice.Alternative(other.action().name(), say(other.when())))
-            .toList());
+            .toList(),
+        call.overruled()
+            .map(o -> new Advice.Overruled(o.by(), o.reason(), o.action().name()))
+            .orElse(null));
   }
 
   private Advice.Hold hold(Hold hold, boolean overridden) {
@@ -98,6 +101,12 @@ final class AdviceWriter {
     return looks.stream()
         .map(look -> new Advice.Look(look.sign(), look.how(), say(look.why())))
         .toList();
+  }
+
+  Advice.@Nullable SlipWarning slip() {
+    return SlipGuard.against(c)
+        .map(reason -> new Advice.SlipWarning(reason.never(), say(reason.why())))
+        .orElse(null);
   }
 
   Advice.Forecast forecast(Forecast forecast) {

@@ -11,12 +11,16 @@ import happysaucer.core.finding.Assess;
 import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.Findings;
 import happysaucer.core.forecast.Forecast;
+import happysaucer.core.method.MethodTable;
 import happysaucer.core.repot.Cautions;
 import happysaucer.core.repot.Repot;
 import happysaucer.core.repot.RepotPlan;
 import happysaucer.core.water.Drying;
 import happysaucer.core.water.WaterModel;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -69,6 +73,7 @@ public final class Advise {
         writer.findings(looked.findings()),
         writer.call(call),
         writer.looks(lookNext(c, looked)),
+        writer.slip(),
         writer.forecast(looked.forecast()),
         plan.map(writer::repot).orElse(null),
         writer.water(before, plan.flatMap(RepotPlan::chosen), water.waterings()),
@@ -119,6 +124,45 @@ public final class Advise {
     Looked looked = look(c);
     AdviceWriter writer = new AdviceWriter(book, c);
     return new Glance(writer.call(looked.call()), writer.forecast(looked.forecast()));
+  }
+
+  /** What another choice of the method would make of the call. */
+  public record Turn(String key, String option, String action, String urgency) {}
+
+  /**
+   * The choices of the method that decide this call: each single other option that would make
+   * another of it.
+   *
+   * @throws RefusedException with all faults of the request
+   */
+  public List<Turn> turns(AdviceRequest request) {
+    Case c = Completion.of(request, book).complete();
+    Looked looked = look(c);
+    List<Turn> turns = new ArrayList<>();
+    Map<String, String> choice = request.method() == null ? Map.of() : request.method().byKey();
+    for (MethodTable.Question question : book.methods().questions()) {
+      if (!question.turnsCalls() || question.options().isEmpty()) {
+        continue;
+      }
+      String chosen = choice.getOrDefault(question.key(), question.options().get(0).code());
+      for (MethodTable.Option option : question.options()) {
+        if (!option.code().equals(chosen)) {
+          Map<String, String> other = new LinkedHashMap<>(choice);
+          other.put(question.key(), option.code());
+          Call call =
+              look(Completion.of(request.withMethod(AdviceRequest.MethodChoice.of(other)), book)
+                      .complete())
+                  .call();
+          if (call.action() != looked.call().action()
+              || call.urgency() != looked.call().urgency()) {
+            turns.add(
+                new Turn(
+                    question.key(), option.code(), call.action().name(), call.urgency().name()));
+          }
+        }
+      }
+    }
+    return turns;
   }
 
   /** What a list shows of one plant. */

@@ -1,6 +1,7 @@
 package happysaucer.core.advice;
 
 import happysaucer.core.book.Book;
+import happysaucer.core.casefile.Argument;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.History;
 import happysaucer.core.casefile.PlantCase;
@@ -80,7 +81,9 @@ final class Completion {
     }
     Ball ball = pot == null ? null : pots.ball(request.ball(), pot);
     PlantCase plant = plant(pot);
-    Observations signs = new SignCompletion(checks, book.signs()).signs(request.signs(), pot);
+    Observations seen = new SignCompletion(checks, book.signs()).signs(request.signs(), pot);
+    Argument argument = new ArgumentCompletion(checks).of(request.argument(), seen);
+    Observations signs = seen.without(argument.setAside().keySet());
     Optional<Case.Watering> watering = watering();
     History history =
         new HistoryCompletion(checks, book.signs(), request.date()).of(request.history());
@@ -108,7 +111,8 @@ final class Completion {
             candidates,
             request.candidates() != null,
             method,
-            units),
+            units,
+            argument),
         checks.assumed());
   }
 

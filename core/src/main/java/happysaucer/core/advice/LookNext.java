@@ -16,8 +16,6 @@ import happysaucer.core.sign.Observation;
 import happysaucer.core.sign.Sign;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.SignGroup;
-import happysaucer.core.sign.StateCode;
-import happysaucer.core.species.RootType;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -124,6 +122,7 @@ final class LookNext {
   private boolean worthAsking(Sign sign) {
     return sign.group() != SignGroup.ROOTS
         && !c.signs().checked(sign.code())
+        && !c.argument().setAside().containsKey(sign.code().name())
         && weighty(sign)
         && !known(sign.code());
   }
@@ -214,20 +213,12 @@ final class LookNext {
     return Decide.verdict(other, assess.sums(other, expectation), forecast, expectation, windows);
   }
 
-  /**
-   * Only when crowding, rot or root pests are in doubt; never from a pot that cannot release the
-   * ball, and not for brittle roots in bud.
-   */
+  /** Only when crowding, rot or root pests are in doubt, and nothing forbids it. */
   private boolean slipHelps() {
     boolean slipped =
         book.signs().all().stream()
             .anyMatch(sign -> sign.group() == SignGroup.ROOTS && c.signs().checked(sign.code()));
-    boolean cannot =
-        c.signs().present(SignCode.POT_MOUTH_NARROWER_THAN_BALL)
-            || c.pot().mouthMm() < c.ball().body().topMm() - 0.5;
-    boolean brittleInBud =
-        c.plant().traits().rootType() == RootType.BRITTLE && c.plant().is(StateCode.IN_BUD);
-    return !slipped && !cannot && !brittleInBud && rootsInDoubt();
+    return !slipped && SlipGuard.against(c).isEmpty() && rootsInDoubt();
   }
 
   /** Past its usual interval and never looked at: by condition only, this is what is due. */

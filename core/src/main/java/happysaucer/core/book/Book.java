@@ -2,6 +2,7 @@ package happysaucer.core.book;
 
 import happysaucer.core.finding.WeightTable;
 import happysaucer.core.medium.MediumTable;
+import happysaucer.core.method.MethodTable;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.sign.SignTable;
 import happysaucer.core.species.SpeciesTable;
@@ -18,4 +19,5 @@ public record Book(
     SignTable signs,
     WeightTable weights,
     MediumTable media,
-    List<Pot> tradeSizes) {}
+    List<Pot> tradeSizes,
+    MethodTable methods) {}

@@ -8,6 +8,7 @@ import happysaucer.core.finding.WeightTable;
 import happysaucer.core.medium.Ingredient;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.Mix;
+import happysaucer.core.method.MethodTable;
 import happysaucer.core.pot.Frustum;
 import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
@@ -22,13 +23,22 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Reads and checks the tables of a book: every code, unit and reason. */
 public final class BookReader {
   /** Names of the tables, each a CSV text. */
   public static final List<String> TABLES =
-      List.of("groups", "species", "signs", "weights", "ingredients", "mixes", "trade-sizes");
+      List.of(
+          "groups",
+          "species",
+          "signs",
+          "weights",
+          "ingredients",
+          "mixes",
+          "trade-sizes",
+          "methods");
 
   private BookReader() {}
 
@@ -37,6 +47,16 @@ public final class BookReader {
    * @throws IllegalArgumentException naming table, line and column of the first fault
    */
   public static Book read(Map<String, String> tables) {
+    return read(tables, List.of());
+  }
+
+  /**
+   * The same with a team's own species: cells by column, in place of the shipped entry of that name
+   * or besides them.
+   *
+   * @throws IllegalArgumentException naming table, line and column of the first fault
+   */
+  public static Book read(Map<String, String> tables, List<Map<String, String>> teamSpecies) {
     for (String table : TABLES) {
       if (!tables.containsKey(table)) {
         throw new IllegalArgumentException("The table " + table + " is missing.");
@@ -44,12 +64,13 @@ public final class BookReader {
     }
     MediumTable media = media(tables.get("ingredients"), tables.get("mixes"));
     return new Book(
-        version(tables),
-        SpeciesReader.read(tables.get("groups"), tables.get("species"), media),
+        version(tables, teamSpecies),
+        new SpeciesReader(tables.get("groups"), media).read(tables.get("species"), teamSpecies),
         signs(tables.get("signs")),
         weights(tables.get("weights")),
         media,
-        pots(tables.get("trade-sizes")));
+        pots(tables.get("trade-sizes")),
+        methods(tables.get("methods")));
   }
 
   private static SignTable signs(String csv) {
@@ -142,6 +163,42 @@ public final class BookReader {
     return new MediumTable(List.copyOf(ingredients.values()), mixes);
   }
 
+  private static MethodTable methods(String csv) {
+    Map<String, MethodTable.Question> questions = new LinkedHashMap<>();
+    for (Row row : Csv.rows("methods", csv)) {
+      String key = row.needed("key");
+      List<MethodTable.Option> options = new ArrayList<>();
+      if (questions.containsKey(key)) {
+        options.addAll(questions.get(key).options());
+      }
+      boolean number = row.text("option").isEmpty();
+      if (!number) {
+        options.add(
+            new MethodTable.Option(
+                row.text("option"), row.needed("label"), row.needed("reason"), row.needed("cost")));
+      }
+      questions.put(
+          key,
+          new MethodTable.Question(
+              key,
+              row.needed("title"),
+              row.yes("turnsCalls"),
+              List.copyOf(options),
+              number ? Optional.of(range(row)) : Optional.empty()));
+    }
+    return new MethodTable(List.copyOf(questions.values()));
+  }
+
+  private static MethodTable.Range range(Row row) {
+    return new MethodTable.Range(
+        row.number("least"),
+        row.number("most"),
+        row.number("standard"),
+        row.needed("unit"),
+        row.needed("reason"),
+        row.needed("cost"));
+  }
+
   private static List<Pot> pots(String csv) {
     List<Pot> pots = new ArrayList<>();
     for (Row row : Csv.rows("trade-sizes", csv)) {
@@ -162,7 +219,7 @@ public final class BookReader {
   }
 
   /** A short sum over all tables, the same on every platform. */
-  private static String version(Map<String, String> tables) {
+  private static String version(Map<String, String> tables, List<Map<String, String>> teamSpecies) {
     long sum = 1125899906842597L;
     for (String table : TABLES) {
       String text = tables.get(table);
@@ -170,6 +227,12 @@ public final class BookReader {
         sum = 31 * sum + text.charAt(i);
       }
     }
-    return "shipped-" + Long.toHexString(sum);
+    for (Map<String, String> cells : teamSpecies) {
+      String text = cells.toString();
+      for (int i = 0; i < text.length(); i++) {
+        sum = 31 * sum + text.charAt(i);
+      }
+    }
+    return (teamSpecies.isEmpty() ? "shipped-" : "team-") + Long.toHexString(sum);
   }
 }

@@ -1,5 +1,6 @@
 package happysaucer.core.book;
 
+import happysaucer.core.unit.Rounding;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -68,8 +69,19 @@ final class Csv {
       return words;
     }
 
-    IllegalArgumentException fault(String column, String what) {
-      return new IllegalArgumentException(table + " line " + line + ", " + column + ": " + what);
+    TableFault fault(String column, String what) {
+      return new TableFault(table, line, column, what);
+    }
+
+    /** Both ends inclusive. */
+    double numberIn(String column, double least, double most) {
+      double number = number(column);
+      if (!(number >= least && number <= most)) {
+        throw fault(
+            column,
+            "must be between " + Rounding.text(least, 2) + " and " + Rounding.text(most, 2));
+      }
+      return number;
     }
   }
 

@@ -27,6 +27,11 @@ public enum Action {
     this.phrase = phrase;
   }
 
+  /** Whether it is work to be given a day, rather than another look. */
+  public boolean isWork() {
+    return this != LEAVE && this != WATCH && this != FIX_CARE_FIRST;
+  }
+
   /** As part of a sentence: "the call becomes: pot it up". */
   public String phrase() {
     return phrase;

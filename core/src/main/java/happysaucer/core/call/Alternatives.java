@@ -25,9 +25,11 @@ final class Alternatives {
     this.decision = decision;
   }
 
-  static List<Alternative> of(Facts f, Decision first, Decision decision) {
+  static List<Alternative> of(Facts f, Decision first, Decision decision, boolean overruled) {
     Alternatives alternatives = new Alternatives(f, decision);
-    if (first.action() != decision.action()) {
+    if (overruled) {
+      alternatives.add(first.action(), "alt.rules", "If the rules are to decide after all.");
+    } else if (first.action() != decision.action()) {
       alternatives.replaced(first.action());
     }
     alternatives.usual();

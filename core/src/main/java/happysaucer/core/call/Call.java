@@ -28,7 +28,14 @@ public record Call(
     List<Also> also,
     List<Alternative> alternatives,
     boolean smallestStep,
-    Optional<LocalDate> growthStarts) {
+    Optional<LocalDate> growthStarts,
+    Optional<Overruled> overruled) {
+
+  /**
+   * @param action the rules' own, in place of which a person's stands
+   */
+  public record Overruled(Action action, String by, String reason) {}
+
   public record Also(AlsoCode code, Message text) {}
 
   public record Alternative(Action action, Message when) {}

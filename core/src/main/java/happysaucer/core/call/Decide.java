@@ -1,6 +1,7 @@
 package happysaucer.core.call;
 
 import happysaucer.core.call.Decision.Haste;
+import happysaucer.core.casefile.Argument;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.Findings;
@@ -46,7 +47,9 @@ public final class Decide {
       Case c, Findings findings, Forecast forecast, Expectation expectation, Windows windows) {
     Facts facts = new Facts(c, findings, forecast, expectation);
     Decision first = firstToSpeak(facts);
-    Decision decision = constrained(facts, first);
+    Decision ruled = constrained(facts, first);
+    Optional<Argument.Overrule> overrule = c.argument().overrule().filter(o -> holds(o, ruled));
+    Decision decision = overrule.map(o -> overruled(o, ruled)).orElse(ruled);
     List<Hold> holds = HoldRules.of(c, findings, windows.current());
     if (decision.haste() == Haste.NOT_DUE) {
       holds = holds.stream().filter(hold -> hold.code() != HoldCode.OUT_OF_SEASON).toList();
@@ -62,11 +65,45 @@ public final class Decide {
         decision.haste().emergency(),
         interim(c, decision, holds),
         AlsoRules.of(facts),
-        Alternatives.of(facts, first, decision),
+        Alternatives.of(
+            facts, overrule.isPresent() ? ruled : first, decision, overrule.isPresent()),
         !timing.inSeason() && (timing.urgency() == Urgency.SOON || timing.urgency() == Urgency.NOW),
         timing.inSeason() || timing.urgency() == Urgency.NEXT_WINDOW
             ? Optional.empty()
-            : Optional.of(windows.current().from()));
+            : Optional.of(windows.current().from()),
+        overrule.map(o -> new Call.Overruled(ruled.action(), o.by(), o.reason())));
+  }
+
+  /** An emergency that was not there when somebody overruled the rules goes before that. */
+  private static boolean holds(Argument.Overrule overrule, Decision ruled) {
+    return !ruled.haste().emergency()
+        || overrule.against().map(ruled.action().name()::equals).orElse(true);
+  }
+
+  /** A person's call goes before the rules' own; holds, window and dates still apply to it. */
+  private static Decision overruled(Argument.Overrule overrule, Decision ruled) {
+    Action action = Action.valueOf(overrule.action());
+    Haste haste = Haste.NOT_DUE;
+    if (action.isWork()) {
+      haste =
+          overrule
+              .haste()
+              .map(h -> h == Argument.Haste.NOW ? Haste.AT_ONCE : Haste.EMERGENCY_SOON)
+              .orElse(Haste.IN_WINDOW);
+    }
+    List<Message> reasons = new ArrayList<>();
+    reasons.add(
+        Message.of("call.overruled", "{} decided so: {}", overrule.by(), overrule.reason()));
+    if (ruled.action() != action) {
+      reasons.add(
+          Message.of("call.overruledRules", "The rules would say: {}.", ruled.action().phrase()));
+    }
+    return new Decision(
+        action,
+        haste,
+        haste == Haste.NOT_DUE ? overrule.recheckDays() : 0,
+        reasons,
+        ruled.interim());
   }
 
   private static Decision decide(Facts facts) {

@@ -35,7 +35,8 @@ public record Case(
     List<Pot> candidates,
     boolean fromStock,
     Method method,
-    Units units) {
+    Units units,
+    Argument argument) {
 
   /**
    * @param latitude degrees, south negative
@@ -100,6 +101,7 @@ public record Case(
         candidates,
         fromStock,
         method,
-        units);
+        units,
+        argument);
   }
 }

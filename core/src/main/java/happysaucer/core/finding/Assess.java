@@ -28,17 +28,22 @@ public final class Assess {
 
   /** The findings with their evidence line by line. */
   public Findings findings(Case c, Expectation expectation) {
-    return assess(c, expectation, new Ledger(true));
+    return assess(c, expectation, new Ledger(true, c.argument().setAside()));
   }
 
   /** Only sums and grades: for asking what another sign would change. */
   public Findings sums(Case c, Expectation expectation) {
-    return assess(c, expectation, new Ledger(false));
+    return assess(c, expectation, new Ledger(false, c.argument().setAside()));
   }
 
   private Findings assess(Case c, Expectation expectation, Ledger ledger) {
     WeightRules.Seen seen = new WeightRules.Seen(c, expectation, signs);
     for (Observation observation : c.signs().all()) {
+      for (Weight weight : weights.of(observation.code())) {
+        weigh(seen, observation, weight, ledger);
+      }
+    }
+    for (Observation observation : c.argument().observations()) {
       for (Weight weight : weights.of(observation.code())) {
         weigh(seen, observation, weight, ledger);
       }

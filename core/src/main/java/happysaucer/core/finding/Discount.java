@@ -1,7 +1,10 @@
 package happysaucer.core.finding;
 
-import happysaucer.core.sign.SignCode;
 import happysaucer.core.unit.Message;
 
-/** A sign that was seen and counts for less, or for nothing, and why. */
-public record Discount(SignCode sign, Message why) {}
+/**
+ * A line that counts for less, or for nothing, and why.
+ *
+ * @param setAside whether a person set it aside, rather than a rule
+ */
+public record Discount(String sign, Message why, boolean setAside) {}

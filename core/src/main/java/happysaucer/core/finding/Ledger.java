@@ -1,5 +1,6 @@
 package happysaucer.core.finding;
 
+import happysaucer.core.casefile.Argument;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.unit.Message;
@@ -23,9 +24,14 @@ final class Ledger {
   private final Map<SignCode, Message> normal = new EnumMap<>(SignCode.class);
   private final Set<String> counted = new HashSet<>();
   private final boolean keeps;
+  private final Map<String, Argument.Aside> setAside;
 
-  Ledger(boolean keeps) {
+  /**
+   * @param setAside lines that are shown and do not count
+   */
+  Ledger(boolean keeps, Map<String, Argument.Aside> setAside) {
     this.keeps = keeps;
+    this.setAside = setAside;
     if (keeps) {
       for (int i = 0; i < sums.length; i++) {
         lines.add(new ArrayList<>());
@@ -40,6 +46,11 @@ final class Ledger {
   }
 
   void add(FindingCode finding, String sign, double decibans, Supplier<Message> why) {
+    Argument.Aside aside = setAside.get(sign);
+    if (aside != null) {
+      aside(finding, sign, aside);
+      return;
+    }
     sums[finding.ordinal()] += decibans;
     if (keeps) {
       if (decibans > 0) {
@@ -49,15 +60,28 @@ final class Ledger {
     }
   }
 
-  void discount(FindingCode finding, SignCode sign, Message why) {
+  private void aside(FindingCode finding, String sign, Argument.Aside aside) {
     if (keeps) {
-      discounts.get(finding.ordinal()).add(new Discount(sign, why));
+      discounts
+          .get(finding.ordinal())
+          .add(
+              new Discount(
+                  sign,
+                  Message.of(
+                      "evidence.setAside", "{} set it aside: {}", aside.by(), aside.reason()),
+                  true));
+    }
+  }
+
+  void discount(FindingCode finding, SignCode sign, Message why) {
+    if (keeps && !setAside.containsKey(sign.name())) {
+      discounts.get(finding.ordinal()).add(new Discount(sign.name(), why, false));
     }
   }
 
   /** The sign is normal here; the first reason stands. It never turns a call into another. */
   void normal(SignCode sign, Message why) {
-    if (keeps) {
+    if (keeps && !setAside.containsKey(sign.name())) {
       normal.putIfAbsent(sign, why);
     }
   }

@@ -43,6 +43,8 @@ final class Trends {
               true,
               "From check to check it leans further: {}, then {} degrees."));
 
+  static final String GROWTH = "GROWTH_SINCE_REPOT";
+
   private Trends() {}
 
   static void weigh(Case c, Ledger ledger) {
@@ -64,7 +66,7 @@ final class Trends {
         double last = series[series.length - 1];
         ledger.add(
             trend.finding(),
-            "TREND_" + trend.sign().name(),
+            EvidenceCodes.TREND + trend.sign().name(),
             Step.WEAK.decibans(),
             () -> Message.of("trend." + trend.sign(), trend.sentence(), first, last));
       }
@@ -73,7 +75,7 @@ final class Trends {
   }
 
   /** Each value at least as bad as the one before, and the whole change large enough. */
-  private static boolean worsens(double[] series, boolean rising) {
+  static boolean worsens(double[] series, boolean rising) {
     if (series.length < LEAST) {
       return false;
     }
@@ -97,7 +99,7 @@ final class Trends {
     if (gained >= CHANGE) {
       ledger.add(
           FindingCode.CROWDED,
-          "GROWTH_SINCE_REPOT",
+          GROWTH,
           Step.WEAK.decibans(),
           () ->
               Message.of(

@@ -56,6 +56,13 @@ public final class Observations {
     return seen.values();
   }
 
+  /** The same but for signs of these codes. */
+  public Observations without(Collection<String> codes) {
+    EnumMap<SignCode, Observation> copy = new EnumMap<>(seen);
+    copy.keySet().removeIf(code -> codes.contains(code.name()));
+    return new Observations(copy);
+  }
+
   /** The same with one more observation, or that one replaced. */
   public Observations with(Observation observation) {
     EnumMap<SignCode, Observation> copy = new EnumMap<>(seen);

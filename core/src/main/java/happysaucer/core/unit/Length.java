@@ -46,7 +46,7 @@ public record Length(double mm) {
         });
   }
 
-  String text(Units units) {
+  public String text(Units units) {
     if (units == Units.IMPERIAL) {
       double inches = mm / MM_PER_INCH;
       return Rounding.text(Rounding.halfUp(inches * 4, 0) / 4, 2) + " in";

@@ -47,11 +47,7 @@ public record Wording(Units units) {
       return mass.text(units);
     }
     if (value instanceof LocalDate date) {
-      return date.getDayOfMonth()
-          + " "
-          + MONTHS.get(date.getMonthValue() - 1)
-          + " "
-          + date.getYear();
+      return date(date);
     }
     if (value instanceof Double number) {
       return Rounding.text(number, 1);
@@ -60,6 +56,18 @@ public record Wording(Units units) {
       return text(inner);
     }
     return value.toString();
+  }
+
+  public static String date(LocalDate date) {
+    return date.getDayOfMonth() + " " + MONTHS.get(date.getMonthValue() - 1) + " " + date.getYear();
+  }
+
+  public String mm(double mm) {
+    return Length.ofMm(mm).text(units);
+  }
+
+  public String litres(double litres) {
+    return Volume.ofLitres(litres).text(units);
   }
 
   /** A share as words: 0.33 reads "33 %". */

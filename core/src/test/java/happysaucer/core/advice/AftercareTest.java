@@ -94,21 +94,7 @@ class AftercareTest {
         new AdviceRequest.MethodChoice(
             null, null, null, null, null, null, null, null, null, null, "AT_ONCE", null, null, null,
             null, null, null, null, null, null);
-    Advice advice =
-        happysaucer.core.Shipped.ADVISE.advise(
-            new AdviceRequest(
-                request.date(),
-                request.site(),
-                request.spot(),
-                request.plant(),
-                request.pot(),
-                null,
-                request.signs(),
-                null,
-                null,
-                atOnce,
-                null,
-                null));
+    Advice advice = happysaucer.core.Shipped.ADVISE.advise(request.withMethod(atOnce));
     assertThat(advice.repot().waterIn().on()).isEqualTo(advice.call().from());
   }
 

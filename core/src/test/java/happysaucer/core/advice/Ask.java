@@ -33,6 +33,9 @@ public final class Ask {
   private boolean outdoors;
   private final List<AdviceRequest.Pour> pours = new ArrayList<>();
   private final List<AdviceRequest.Measured> measures = new ArrayList<>();
+  private final List<AdviceRequest.SetAside> asides = new ArrayList<>();
+  private AdviceRequest.Overrule overrule;
+  private String against;
 
   public static Ask about(String species) {
     Ask ask = new Ask();
@@ -159,27 +162,14 @@ public final class Ask {
     if (method.isEmpty()) {
       return null;
     }
-    return new AdviceRequest.MethodChoice(
-        (String) method.get("timing"),
-        (String) method.get("potStep"),
-        (String) method.get("season"),
-        (String) method.get("inBud"),
-        (String) method.get("ballMoisture"),
-        (String) method.get("loosening"),
-        (String) method.get("oldMedium"),
-        (String) method.get("overHoles"),
-        (String) method.get("feed"),
-        (String) method.get("cutRoots"),
-        (String) method.get("firstWater"),
-        (String) method.get("level"),
-        (String) method.get("aerialRoots"),
-        (String) method.get("topDressing"),
-        (String) method.get("newlyBought"),
-        (String) method.get("peat"),
-        (Double) method.get("liftOneG"),
-        (Double) method.get("liftFloorG"),
-        (Double) method.get("liftTwoG"),
-        (Double) method.get("coarseLayerMm"));
+    Map<String, String> byKey = new HashMap<>();
+    method.forEach(
+        (key, option) -> {
+          if (option != null) {
+            byKey.put(key, option.toString());
+          }
+        });
+    return AdviceRequest.MethodChoice.of(byKey);
   }
 
   public Ask usedBy(String use) {
@@ -201,6 +191,26 @@ public final class Ask {
   /** An earlier measure of a sign, or HEIGHT. */
   public Ask measured(String date, String code, double value) {
     measures.add(new AdviceRequest.Measured(LocalDate.parse(date), code, value));
+    return this;
+  }
+
+  /** A line of evidence that is not to count. */
+  public Ask setAside(String sign, String reason) {
+    asides.add(new AdviceRequest.SetAside(sign, reason, "Jorun Pell"));
+    return this;
+  }
+
+  /** What the rules said when they were overruled. */
+  public Ask against(String action) {
+    against = action;
+    return this;
+  }
+
+  /** A call in place of the rules' own. */
+  public Ask overruled(String action, String urgency, Integer recheckDays) {
+    overrule =
+        new AdviceRequest.Overrule(
+            action, urgency, recheckDays, against, "I know this one", "Jorun Pell");
     return this;
   }
 
@@ -234,7 +244,8 @@ public final class Ask {
         candidates,
         methodChoice(),
         units,
-        new AdviceRequest.History(pours, measures));
+        new AdviceRequest.History(pours, measures),
+        asides.isEmpty() && overrule == null ? null : new AdviceRequest.Argument(asides, overrule));
   }
 
   public Advice advice() {

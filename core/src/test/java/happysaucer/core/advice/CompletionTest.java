@@ -23,7 +23,8 @@ class CompletionTest {
   @Test
   void anEmptyRequestNamesAllThatIsRequired() {
     AdviceRequest nothing =
-        new AdviceRequest(null, null, null, null, null, null, null, null, null, null, null, null);
+        new AdviceRequest(
+            null, null, null, null, null, null, null, null, null, null, null, null, null);
     assertThat(faults(nothing))
         .extracting(Fault::field)
         .containsExactlyInAnyOrder("date", "pot.topMm", "plant.species");
@@ -85,6 +86,7 @@ class CompletionTest {
             null,
             null,
             null,
+            null,
             null);
     assertThat(faults(damaged))
         .extracting(Fault::field)
@@ -135,6 +137,7 @@ class CompletionTest {
             new AdviceRequest.Plant(
                 null, "FIG", null, null, null, null, null, null, null, null, null, null),
             Ask.pot(null, 200, 4),
+            null,
             null,
             null,
             null,

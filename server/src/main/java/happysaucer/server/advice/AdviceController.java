@@ -2,7 +2,6 @@ package happysaucer.server.advice;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
-import happysaucer.core.advice.Advise;
 import happysaucer.server.team.CurrentUser;
 import java.util.List;
 import java.util.UUID;
@@ -15,12 +14,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** The one function, stateless with the shipped book, and for a stored plant before it is saved. */
 @RestController
 class AdviceController {
-  private final Advise advise;
+  private final Books books;
   private final AdviceService service;
   private final CurrentUser user;
 
-  AdviceController(Advise advise, AdviceService service, CurrentUser user) {
-    this.advise = advise;
+  AdviceController(Books books, AdviceService service, CurrentUser user) {
+    this.books = books;
     this.service = service;
     this.user = user;
   }
@@ -31,7 +30,7 @@ class AdviceController {
 
   @PostMapping("/api/advice")
   Advice advice(@RequestBody AdviceRequest request) {
-    return advise.advise(request);
+    return books.shipped().advise(request);
   }
 
   @PostMapping("/api/plants/{id}/advice")

@@ -3,8 +3,8 @@ package happysaucer.server.advice;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Advise;
-import happysaucer.core.sign.SignCode;
-import happysaucer.core.sign.SignGroup;
+import happysaucer.core.advice.Differences;
+import happysaucer.core.method.MethodTable;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
 import happysaucer.server.advice.PlantGlance.Saucer;
@@ -16,6 +16,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -24,27 +25,73 @@ import org.springframework.stereotype.Service;
 @Service
 public class AdviceService {
   private final PlantCases cases;
-  private final Advise advise;
+  private final Books books;
   private final TeamClock clock;
 
-  AdviceService(PlantCases cases, Advise advise, TeamClock clock) {
+  AdviceService(PlantCases cases, Books books, TeamClock clock) {
     this.cases = cases;
-    this.advise = advise;
+    this.books = books;
     this.clock = clock;
   }
 
   /**
    * A stored plant with its advice of today.
    *
-   * @param signs those that counted
+   * @param standing signs that count, with the day on which they were seen
+   * @param argument what somebody holds against the rules
+   * @param method what was chosen for it and at which level
    */
   public record Advised(
       StoredPlant plant,
       Advice advice,
-      List<AdviceRequest.Sign> signs,
+      List<StandingSign> standing,
       List<AdviceRequest.State> states,
       Saucer saucer,
-      @Nullable Double waterLeft) {}
+      @Nullable Double waterLeft,
+      ArgumentView argument,
+      MethodView method) {}
+
+  /**
+   * @param lasts whether it goes on counting when the next check says nothing of it
+   */
+  public record StandingSign(
+      String code,
+      String state,
+      @Nullable String grade,
+      @Nullable Double value,
+      LocalDate seenOn,
+      boolean lasts) {}
+
+  public record ArgumentView(List<AsideView> asides, @Nullable OverruleView overrule) {}
+
+  public record AsideView(
+      UUID id, String sign, String reason, boolean always, LocalDate setOn, String who) {}
+
+  /**
+   * @param rulesAction what the rules said when it was overruled; they may say something else now
+   */
+  public record OverruleView(
+      UUID id, String action, String reason, String rulesAction, LocalDate setOn, String who) {}
+
+  /**
+   * @param chosen choices that differ from the default, with the level that made them
+   * @param turns other options that would make another call
+   */
+  public record MethodView(List<ChoiceView> chosen, List<TurnView> turns) {}
+
+  public record ChoiceView(String key, String title, String label, MethodLevel level) {}
+
+  /**
+   * @param level that made the present choice, null for the default
+   */
+  public record TurnView(
+      String key,
+      String title,
+      String chosen,
+      @Nullable MethodLevel level,
+      String other,
+      String action,
+      String urgency) {}
 
   /**
    * @throws NotFoundException when there is no such plant
@@ -52,41 +99,198 @@ public class AdviceService {
   public Advised of(UUID plant, Units units) {
     LocalDate today = clock.today();
     Gathered gathered = gathered(plant, today);
-    Advice advice = advise.advise(gathered.request(today, units));
+    AdviceRequest request = gathered.request(today, units);
+    Advice advice = books.team().advise(request);
     return new Advised(
         gathered.plant(),
         advice,
-        gathered.signs(),
+        standing(gathered),
         gathered.states(),
-        saucer(advice.call(), today),
-        waterLeft(gathered));
-  }
-
-  private boolean rootsSign(@Nullable String code) {
-    return code != null
-        && advise.book().signs().get(SignCode.valueOf(code)).group() == SignGroup.ROOTS;
+        Glances.saucer(advice.call()),
+        Glances.waterLeft(gathered),
+        argument(gathered),
+        method(gathered, request));
   }
 
   /**
-   * What the advice would be with these signs and states; what was seen of the roots before still
-   * counts unless they were looked at again.
+   * A plant as stored, in care or not.
+   *
+   * @throws NotFoundException when there is no such plant
+   */
+  public StoredPlant plant(UUID plant) {
+    return gathered(plant, clock.today()).plant();
+  }
+
+  private List<StandingSign> standing(Gathered gathered) {
+    return gathered.seen().values().stream()
+        .map(
+            seen ->
+                new StandingSign(
+                    seen.sign().code(),
+                    seen.sign().state() == null ? "PRESENT" : seen.sign().state(),
+                    seen.sign().grade(),
+                    seen.sign().value(),
+                    seen.on(),
+                    cases.countsDays(seen.sign().code()) > 0))
+        .toList();
+  }
+
+  private static ArgumentView argument(Gathered gathered) {
+    return new ArgumentView(
+        gathered.openAsides(List.of()).stream()
+            .map(a -> new AsideView(a.id(), a.sign(), a.reason(), a.always(), a.setOn(), a.who()))
+            .toList(),
+        gathered.overrule() == null
+            ? null
+            : new OverruleView(
+                gathered.overrule().id(),
+                gathered.overrule().action(),
+                gathered.overrule().reason(),
+                gathered.overrule().rulesAction(),
+                gathered.overrule().setOn(),
+                gathered.overrule().who()));
+  }
+
+  private MethodView method(Gathered gathered, AdviceRequest request) {
+    MethodTable table = books.team().book().methods();
+    List<ChoiceView> chosen = new ArrayList<>();
+    gathered
+        .method()
+        .choices()
+        .forEach(
+            (key, choice) ->
+                table
+                    .question(key)
+                    .ifPresent(
+                        question ->
+                            chosen.add(
+                                new ChoiceView(
+                                    key,
+                                    question.title(),
+                                    label(question, choice.option()),
+                                    choice.level()))));
+    List<TurnView> turns =
+        books.team().turns(request).stream()
+            .map(
+                turn -> {
+                  MethodTable.Question question = table.question(turn.key()).orElseThrow();
+                  PlantMethod.Choice now = gathered.method().choices().get(turn.key());
+                  return new TurnView(
+                      turn.key(),
+                      question.title(),
+                      now == null
+                          ? question.options().get(0).label()
+                          : label(question, now.option()),
+                      now == null ? null : now.level(),
+                      label(question, turn.option()),
+                      turn.action(),
+                      turn.urgency());
+                })
+            .toList();
+    return new MethodView(chosen, turns);
+  }
+
+  private static String label(MethodTable.Question question, String option) {
+    return question.options().stream()
+        .filter(o -> o.code().equals(option))
+        .map(MethodTable.Option::label)
+        .findFirst()
+        .orElse(option);
+  }
+
+  /**
+   * What the advice would be with these signs and states; what lasts of earlier checks still counts
+   * unless it was looked at again.
    */
   public Advice preview(
       UUID plant, List<AdviceRequest.Sign> signs, List<AdviceRequest.State> states, Units units) {
     LocalDate today = clock.today();
     Gathered gathered = gathered(plant, today);
-    Map<String, AdviceRequest.Sign> all = new LinkedHashMap<>();
-    gathered.signs().stream()
-        .filter(sign -> rootsSign(sign.code()))
-        .forEach(sign -> all.put(sign.code(), sign));
+    Map<String, AdviceRequest.Sign> earlier = new LinkedHashMap<>();
+    gathered
+        .signs()
+        .forEach(
+            sign -> {
+              if (cases.countsDays(Objects.requireNonNull(sign.code())) > 0) {
+                earlier.put(sign.code(), sign);
+              }
+            });
     List<AdviceRequest.Sign> merged = new ArrayList<>();
+    List<String> codes = new ArrayList<>();
     for (AdviceRequest.Sign sign : signs) {
-      all.remove(sign.code());
+      earlier.remove(sign.code());
+      codes.add(sign.code());
       merged.add(sign);
     }
     // after those tapped, so that a fault names the place it was tapped at
-    merged.addAll(all.values());
-    return advise.advise(gathered.request(today, units, merged, states));
+    merged.addAll(earlier.values());
+    return books
+        .team()
+        .advise(gathered.request(today, units, merged, states, gathered.openAsides(codes)));
+  }
+
+  /** What the rules alone would say of a stored plant today. */
+  public String rulesAction(UUID plant) {
+    LocalDate today = clock.today();
+    Gathered gathered = gathered(plant, today);
+    Advice.Call call = books.team().glance(gathered.request(today, Units.METRIC)).call();
+    return call.overruled() == null ? call.action() : call.overruled().action();
+  }
+
+  /**
+   * What another choice of the method would change for one plant.
+   *
+   * @param option null takes back what the level chose
+   */
+  public List<Differences.Difference> methodEffect(
+      UUID plant, String key, @Nullable String option, MethodLevel level, Units units) {
+    LocalDate today = clock.today();
+    Gathered gathered = gathered(plant, today);
+    Gathered other = gathered.withMethod(gathered.method().with(key, option, level));
+    return Differences.between(
+        books.team().advise(gathered.request(today, units)),
+        books.team().advise(other.request(today, units)),
+        units);
+  }
+
+  /** A plant whose call another book would change. */
+  public record CallChange(
+      UUID plantId,
+      String label,
+      String commonName,
+      String place,
+      String actionBefore,
+      String urgencyBefore,
+      String actionAfter,
+      String urgencyAfter) {}
+
+  /** The plants among these whose call other rules would change, in the order of their places. */
+  public List<CallChange> changedBy(Advise other, Collection<UUID> plants) {
+    LocalDate today = clock.today();
+    List<CallChange> changes = new ArrayList<>();
+    cases
+        .gather(plants, today)
+        .forEach(
+            (id, gathered) -> {
+              AdviceRequest request = gathered.request(today, Units.METRIC);
+              Advice.Call before = books.team().glance(request).call();
+              Advice.Call after = other.glance(request).call();
+              if (!before.action().equals(after.action())
+                  || !before.urgency().equals(after.urgency())) {
+                StoredPlant plant = gathered.plant();
+                changes.add(
+                    new CallChange(
+                        id,
+                        plant.label(),
+                        plant.commonName(),
+                        plant.siteName() + ", " + plant.spotName(),
+                        before.action(),
+                        before.urgency(),
+                        after.action(),
+                        after.urgency()));
+              }
+            });
+    return changes;
   }
 
   /**
@@ -103,13 +307,18 @@ public class AdviceService {
     gathered.signs().forEach(sign -> signs.put(sign.code(), sign));
     found.forEach(sign -> signs.put(sign.code(), sign));
     AdviceRequest request =
-        gathered.request(today, units, List.copyOf(signs.values()), gathered.states());
-    return advise.advise(pot == null ? request : withOnly(request, pot));
+        gathered.request(
+            today,
+            units,
+            List.copyOf(signs.values()),
+            gathered.states(),
+            gathered.openAsides(found.stream().map(AdviceRequest.Sign::code).toList()));
+    return books.team().advise(pot == null ? request : withOnly(request, pot));
   }
 
   private AdviceRequest withOnly(AdviceRequest request, String pot) {
     List<AdviceRequest.Pot> candidates =
-        advise.book().tradeSizes().stream()
+        books.team().book().tradeSizes().stream()
             .filter(size -> size.id().equals(pot))
             .map(
                 size ->
@@ -128,19 +337,7 @@ public class AdviceService {
                         size.drainHoles(),
                         false))
             .toList();
-    return new AdviceRequest(
-        request.date(),
-        request.site(),
-        request.spot(),
-        request.plant(),
-        request.pot(),
-        request.ball(),
-        request.signs(),
-        request.watering(),
-        candidates,
-        request.method(),
-        request.units(),
-        request.history());
+    return request.withCandidates(candidates);
   }
 
   private Gathered gathered(UUID plant, LocalDate today) {
@@ -157,41 +354,7 @@ public class AdviceService {
     Map<UUID, PlantGlance> glances = new LinkedHashMap<>();
     cases
         .gather(plants, today)
-        .forEach(
-            (id, gathered) -> {
-              Advise.Glance glance = advise.glance(gathered.request(today, Units.METRIC));
-              glances.put(
-                  id,
-                  new PlantGlance(
-                      gathered.plant(),
-                      glance.call(),
-                      glance.forecast(),
-                      saucer(glance.call(), today),
-                      waterLeft(gathered)));
-            });
+        .forEach((id, gathered) -> glances.put(id, Glances.of(gathered, books.team(), today)));
     return glances;
-  }
-
-  private static Saucer saucer(Advice.Call call, LocalDate today) {
-    boolean held = call.holds().stream().anyMatch(hold -> hold.firm() && !hold.overridden());
-    if (held) {
-      return Saucer.ON_HOLD;
-    }
-    return switch (call.urgency()) {
-      case "NOW" -> Saucer.URGENT;
-      case "SOON" -> Saucer.DUE_NOW;
-      case "THIS_WINDOW" -> Saucer.IN_WINDOW;
-      default -> "FIX_CARE_FIRST".equals(call.action()) ? Saucer.DUE_NOW : Saucer.NOTHING_DUE;
-    };
-  }
-
-  /** At its usual day it is at its refill point, a third of the way down the drawn pot. */
-  private static @Nullable Double waterLeft(Gathered gathered) {
-    if (gathered.watering() == null || gathered.daysSinceWatering().isEmpty()) {
-      return null;
-    }
-    Double interval = gathered.watering().intervalDays();
-    double spent = gathered.daysSinceWatering().get() / (interval == null ? 7 : interval);
-    return Math.max(0, 1 - spent * 0.65);
   }
 }

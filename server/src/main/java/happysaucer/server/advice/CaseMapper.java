@@ -1,5 +1,6 @@
 package happysaucer.server.advice;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -9,7 +10,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
-/** Everything the core needs of stored plants, in five queries however many plants. */
+/** Everything the core needs of stored plants, in nine queries however many plants. */
 @Mapper
 interface CaseMapper {
   String IN =
@@ -20,6 +21,7 @@ interface CaseMapper {
   record SignRow(
       UUID plantId,
       LocalDate checkedOn,
+      Instant checkedAt,
       String code,
       String state,
       @Nullable String grade,
@@ -31,11 +33,11 @@ interface CaseMapper {
   @Select(
       """
       <script>
-      select p.id, p.label, p.spot_id, p.species, p.common_name, p.height_mm, p.spread_mm, p.size_wish,
+      select p.id, p.label, p.spot_id, p.species, p.species_group, p.common_name, p.height_mm, p.spread_mm, p.size_wish,
              p.last_repotted, p.mix, p.fed, p.waterer_habit, p.pot_shape, p.pot_material, p.pot_top_mm,
              p.pot_base_mm, p.pot_height_mm, p.pot_foot_mm, p.pot_mass_g, p.pot_holes, p.in_cover_pot,
              p.note, p.retired_on, p.version, s.name as spot_name, s.light, t.id as site_id,
-             t.name as site_name, t.latitude, t.outdoors, t.site_use, c.name as client_name
+             t.name as site_name, t.latitude, t.outdoors, t.site_use, c.id as client_id, c.name as client_name
       from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
       join client c on c.id = t.client_id
       where p.id in\s"""
@@ -53,7 +55,7 @@ interface CaseMapper {
   @Select(
       """
       <script>
-      select k.plant_id, k.checked_on, s.code, s.state, s.grade, s.amount, k.newest
+      select k.plant_id, k.checked_on, k.checked_at, s.code, s.state, s.grade, s.amount, k.newest
       from (select id, plant_id, checked_on, checked_at,
                    cast(row_number() over (partition by plant_id order by checked_at desc) as int) as newest
             from plant_check where voided_at is null and checked_on >= #{since} and plant_id in\s"""
@@ -63,6 +65,81 @@ interface CaseMapper {
       order by k.plant_id, k.newest
       </script>""")
   List<SignRow> signs(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
+
+  record HeightRow(UUID plantId, LocalDate checkedOn, double heightMm) {}
+
+  /** Heights measured at checks since a day. */
+  @Select(
+      """
+      <script>
+      select plant_id, checked_on, height_mm from plant_check
+      where height_mm is not null and voided_at is null and checked_on &gt;= #{since} and plant_id in\s"""
+          + IN
+          + " order by plant_id, checked_at</script>")
+  List<HeightRow> heights(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
+
+  /** What somebody set aside and has not taken back. */
+  record AsideRow(
+      UUID id,
+      UUID plantId,
+      String sign,
+      String reason,
+      boolean always,
+      Instant at,
+      LocalDate setOn,
+      String who) {}
+
+  @Select(
+      """
+      <script>
+      select a.id, a.plant_id, a.sign, a.reason, a.always, a.at, a.set_on, u.name as who
+      from evidence_aside a join app_user u on u.id = a.user_id
+      where a.ended_at is null and a.plant_id in\s"""
+          + IN
+          + " order by a.at desc</script>")
+  List<AsideRow> asides(@Param("ids") Collection<UUID> ids);
+
+  /** A call that somebody put in place of the rules' own and has not taken back. */
+  record OverruleRow(
+      UUID id,
+      UUID plantId,
+      String action,
+      @Nullable String urgency,
+      @Nullable Integer recheckDays,
+      String reason,
+      String rulesAction,
+      LocalDate setOn,
+      String who) {}
+
+  @Select(
+      """
+      <script>
+      select o.id, o.plant_id, o.action, o.urgency, o.recheck_days, o.reason, o.rules_action, o.set_on,
+             u.name as who
+      from call_overrule o join app_user u on u.id = o.user_id
+      where o.ended_at is null and o.plant_id in\s"""
+          + IN
+          + " order by o.at</script>")
+  List<OverruleRow> overrules(@Param("ids") Collection<UUID> ids);
+
+  record ChoiceRow(MethodLevel scope, String target, String choiceKey, String choice) {}
+
+  /** All choices of team, clients and groups, and those of these plants. */
+  @Select(
+      """
+      <script>
+      select scope, target, choice_key, choice from method_choice
+      where scope &lt;&gt; 'PLANT' or target in
+      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  List<ChoiceRow> choices(@Param("plants") Collection<String> plants);
+
+  /** Changes with any choice. */
+  @Select(
+      """
+      select count(*) || '.' || coalesce(sum(ora_hash(scope || target || choice_key || choice)), 0)
+      from method_choice""")
+  String methodVersion();
 
   /** The last waterings of each plant, newest first. */
   @Select(

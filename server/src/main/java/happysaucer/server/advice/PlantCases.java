@@ -1,14 +1,19 @@
 package happysaucer.server.advice;
 
 import happysaucer.core.advice.AdviceRequest;
-import happysaucer.core.advice.Advise;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.SignGroup;
 import happysaucer.core.sign.StateCode;
+import happysaucer.core.species.Species;
 import happysaucer.core.unit.Units;
+import happysaucer.server.advice.CaseMapper.AsideRow;
+import happysaucer.server.advice.CaseMapper.ChoiceRow;
+import happysaucer.server.advice.CaseMapper.HeightRow;
+import happysaucer.server.advice.CaseMapper.OverruleRow;
 import happysaucer.server.advice.CaseMapper.SignRow;
 import happysaucer.server.advice.CaseMapper.StateRow;
 import happysaucer.server.advice.CaseMapper.WateringRow;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -25,51 +30,82 @@ import org.springframework.stereotype.Component;
 /** Gathers the cases of stored plants. */
 @Component
 class PlantCases {
-  /** What was seen above the pot counts from the last check only; the roots for half a year. */
+  /** Days for which what was seen goes on counting when a later check says nothing of it. */
   private static final int ROOTS_COUNT_DAYS = 180;
+
+  private static final int POT_AND_SURFACE_COUNT_DAYS = 90;
+
+  /** Growth is told from heights of the last years. */
+  private static final int HEIGHTS_COUNT_DAYS = 1100;
 
   private static final int WATERINGS = 6;
 
   private final CaseMapper mapper;
-  private final Advise advise;
+  private final Books books;
 
-  PlantCases(CaseMapper mapper, Advise advise) {
+  PlantCases(CaseMapper mapper, Books books) {
     this.mapper = mapper;
-    this.advise = advise;
+    this.books = books;
   }
+
+  /** A sign that counts today, and the check it comes from. */
+  record Seen(AdviceRequest.Sign sign, LocalDate on, Instant at) {}
 
   /**
    * One gathered plant.
    *
-   * @param signs as they count today
+   * @param seen signs as they count today, by code
    * @param daysSinceWatering empty when no watering is on record
    * @param watering mean of the last intervals and pours
    * @param history the last pours one by one, and what earlier checks measured
+   * @param asides lines that somebody set aside; some end when the sign is looked at again
    */
   record Gathered(
       StoredPlant plant,
       List<AdviceRequest.State> states,
-      List<AdviceRequest.Sign> signs,
+      Map<String, Seen> seen,
       AdviceRequest.@Nullable Watering watering,
       AdviceRequest.History history,
-      Optional<Long> daysSinceWatering) {
+      Optional<Long> daysSinceWatering,
+      PlantMethod method,
+      List<AsideRow> asides,
+      @Nullable OverruleRow overrule) {
+
+    List<AdviceRequest.Sign> signs() {
+      return seen.values().stream().map(Seen::sign).toList();
+    }
 
     AdviceRequest request(LocalDate date, Units units) {
-      return request(date, units, signs, states);
+      return request(date, units, signs(), states, openAsides(List.of()));
+    }
+
+    /** Those that still hold, when these signs have just been looked at again. */
+    List<AsideRow> openAsides(Collection<String> lookedAtAgain) {
+      Map<String, AsideRow> open = new LinkedHashMap<>();
+      for (AsideRow aside : asides) {
+        Seen sign = seen.get(aside.sign());
+        boolean seenSince =
+            lookedAtAgain.contains(aside.sign()) || (sign != null && sign.at().isAfter(aside.at()));
+        if (aside.always() || !seenSince) {
+          open.putIfAbsent(aside.sign(), aside);
+        }
+      }
+      return List.copyOf(open.values());
     }
 
     AdviceRequest request(
         LocalDate date,
         Units units,
         List<AdviceRequest.Sign> otherSigns,
-        List<AdviceRequest.State> otherStates) {
+        List<AdviceRequest.State> otherStates,
+        List<AsideRow> openAsides) {
       return new AdviceRequest(
           date,
           new AdviceRequest.Site(plant.latitude(), plant.outdoors(), plant.siteUse()),
           new AdviceRequest.Spot(plant.light()),
           new AdviceRequest.Plant(
               plant.species(),
-              null,
+              plant.speciesGroup(),
               plant.heightMm(),
               plant.spreadMm(),
               null,
@@ -98,9 +134,34 @@ class PlantCases {
           otherSigns,
           watering,
           null,
-          null,
+          method.choice(),
           units.name(),
-          history);
+          history,
+          argument(openAsides));
+    }
+
+    private AdviceRequest.@Nullable Argument argument(List<AsideRow> open) {
+      if (open.isEmpty() && overrule == null) {
+        return null;
+      }
+      return new AdviceRequest.Argument(
+          open.stream()
+              .map(aside -> new AdviceRequest.SetAside(aside.sign(), aside.reason(), aside.who()))
+              .toList(),
+          overrule == null
+              ? null
+              : new AdviceRequest.Overrule(
+                  overrule.action(),
+                  overrule.urgency(),
+                  overrule.recheckDays(),
+                  overrule.rulesAction(),
+                  overrule.reason(),
+                  overrule.who()));
+    }
+
+    Gathered withMethod(PlantMethod other) {
+      return new Gathered(
+          plant, states, seen, watering, history, daysSinceWatering, other, asides, overrule);
     }
   }
 
@@ -116,24 +177,46 @@ class PlantCases {
         grouped(mapper.lastWaterings(ids, WATERINGS), WateringRow::plantId);
     Map<UUID, List<WateringRow>> first =
         grouped(mapper.firstWaterings(ids, WATERINGS), WateringRow::plantId);
+    Map<UUID, List<HeightRow>> heights =
+        grouped(mapper.heights(ids, date.minusDays(HEIGHTS_COUNT_DAYS)), HeightRow::plantId);
+    Map<UUID, List<AsideRow>> asides = grouped(mapper.asides(ids), AsideRow::plantId);
+    Map<UUID, List<OverruleRow>> overrules = grouped(mapper.overrules(ids), OverruleRow::plantId);
+    List<ChoiceRow> choices = mapper.choices(ids.stream().map(UUID::toString).toList());
     for (StoredPlant plant : mapper.plants(ids)) {
       UUID id = plant.id();
       List<WateringRow> recent = last.getOrDefault(id, List.of());
+      List<OverruleRow> overruled = overrules.getOrDefault(id, List.of());
       gathered.put(
           id,
           new Gathered(
               plant,
               states(states.getOrDefault(id, List.of()), date),
-              signs(signs.getOrDefault(id, List.of()), plant.lastRepotted()),
+              signs(signs.getOrDefault(id, List.of()), plant.lastRepotted(), date),
               watering(recent, first.getOrDefault(id, List.of())),
               new AdviceRequest.History(
-                  pours(recent, plant.lastRepotted()), measures(signs.getOrDefault(id, List.of()))),
+                  pours(recent, plant.lastRepotted()),
+                  measures(signs.getOrDefault(id, List.of()), heights.getOrDefault(id, List.of()))),
               recent.isEmpty()
                   ? Optional.empty()
                   : Optional.of(
-                      Math.max(0, ChronoUnit.DAYS.between(recent.get(0).wateredOn(), date)))));
+                      Math.max(0, ChronoUnit.DAYS.between(recent.get(0).wateredOn(), date))),
+              PlantMethod.of(plant, group(plant), choices),
+              asides.getOrDefault(id, List.of()),
+              overruled.isEmpty() ? null : overruled.get(overruled.size() - 1)));
     }
     return gathered;
+  }
+
+  /** Of the species in the book, else as it was entered. */
+  private @Nullable String group(StoredPlant plant) {
+    return books
+        .team()
+        .book()
+        .species()
+        .find(plant.species())
+        .map(Species::group)
+        .map(Enum::name)
+        .orElse(plant.speciesGroup());
   }
 
   private static <T> Map<UUID, List<T>> grouped(
@@ -157,19 +240,36 @@ class PlantCases {
         .toList();
   }
 
-  /** The last check as a whole, and of older ones what was seen of the roots since the repot. */
-  private List<AdviceRequest.Sign> signs(List<SignRow> rows, @Nullable LocalDate repotted) {
-    Map<String, AdviceRequest.Sign> signs = new LinkedHashMap<>();
+  /** Days for which a sign counts after the check that saw it; 0: from the last check only. */
+  int countsDays(String code) {
+    SignGroup group = books.team().book().signs().get(SignCode.valueOf(code)).group();
+    return switch (group) {
+      case ROOTS -> ROOTS_COUNT_DAYS;
+      case POT, SURFACE -> POT_AND_SURFACE_COUNT_DAYS;
+      default -> 0;
+    };
+  }
+
+  /** The last check as a whole, and of older ones since the repot what does not change quickly. */
+  private Map<String, Seen> signs(
+      List<SignRow> rows, @Nullable LocalDate repotted, LocalDate date) {
+    Map<String, Seen> signs = new LinkedHashMap<>();
     for (SignRow row : rows) {
       boolean beforeRepot = repotted != null && !row.checkedOn().isAfter(repotted);
-      boolean roots =
-          advise.book().signs().get(SignCode.valueOf(row.code())).group() == SignGroup.ROOTS;
-      if (!beforeRepot && (row.newest() == 1 || roots)) {
+      boolean counts =
+          row.newest() == 1
+              || !row.checkedOn().isBefore(date.minusDays(countsDays(row.code())))
+                  && countsDays(row.code()) > 0;
+      if (!beforeRepot && counts) {
         signs.putIfAbsent(
-            row.code(), new AdviceRequest.Sign(row.code(), row.state(), row.grade(), row.amount()));
+            row.code(),
+            new Seen(
+                new AdviceRequest.Sign(row.code(), row.state(), row.grade(), row.amount()),
+                row.checkedOn(),
+                row.checkedAt()));
       }
     }
-    return List.copyOf(signs.values());
+    return signs;
   }
 
   /** Mean interval and pour of the last waterings, and the mean interval after the last repot. */
@@ -204,11 +304,20 @@ class PlantCases {
   }
 
   /** What checks before the last one measured, for trends. */
-  private static List<AdviceRequest.Measured> measures(List<SignRow> rows) {
-    return rows.stream()
-        .filter(row -> row.newest() > 1 && row.amount() != null)
-        .map(row -> new AdviceRequest.Measured(row.checkedOn(), row.code(), row.amount()))
-        .toList();
+  private static List<AdviceRequest.Measured> measures(
+      List<SignRow> rows, List<HeightRow> heights) {
+    List<AdviceRequest.Measured> measures = new ArrayList<>();
+    for (SignRow row : rows) {
+      if (row.newest() > 1 && row.amount() != null) {
+        measures.add(new AdviceRequest.Measured(row.checkedOn(), row.code(), row.amount()));
+      }
+    }
+    for (HeightRow row : heights) {
+      measures.add(
+          new AdviceRequest.Measured(
+              row.checkedOn(), happysaucer.core.casefile.History.HEIGHT, row.heightMm()));
+    }
+    return measures;
   }
 
   private static Optional<Double> interval(List<WateringRow> rows) {

@@ -10,6 +10,7 @@ public record StoredPlant(
     String label,
     UUID spotId,
     String species,
+    @Nullable String speciesGroup,
     String commonName,
     double heightMm,
     double spreadMm,
@@ -37,4 +38,5 @@ public record StoredPlant(
     double latitude,
     boolean outdoors,
     String siteUse,
+    UUID clientId,
     String clientName) {}

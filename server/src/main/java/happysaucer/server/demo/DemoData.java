@@ -2,16 +2,18 @@ package happysaucer.server.demo;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
-import happysaucer.core.advice.Advise;
 import happysaucer.core.book.CsvTable;
 import happysaucer.core.season.Season;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
+import happysaucer.server.advice.Books;
+import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.demo.DemoMapper.CheckRow;
 import happysaucer.server.demo.DemoMapper.SignRow;
 import happysaucer.server.demo.DemoMapper.WateringRow;
 import happysaucer.server.job.Jobs;
+import happysaucer.server.plant.Plants;
 import happysaucer.server.team.Account;
 import happysaucer.server.team.Role;
 import happysaucer.server.team.SignIn;
@@ -34,6 +36,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -54,9 +57,11 @@ class DemoData implements ApplicationRunner {
   private final DemoMapper mapper;
   private final TeamStart team;
   private final TeamClock clock;
-  private final Advise advise;
+  private final Books books;
   private final AdviceService advice;
   private final Jobs jobs;
+  private final Plants plants;
+  private final ApplicationEventPublisher events;
   private final TransactionTemplate transaction;
   private final Random random = new Random(SEED);
 
@@ -72,17 +77,21 @@ class DemoData implements ApplicationRunner {
       DemoMapper mapper,
       TeamStart team,
       TeamClock clock,
-      Advise advise,
+      Books books,
       AdviceService advice,
       Jobs jobs,
+      Plants plants,
+      ApplicationEventPublisher events,
       TransactionTemplate transaction) {
     this.wanted = wanted;
     this.mapper = mapper;
     this.team = team;
     this.clock = clock;
-    this.advise = advise;
+    this.books = books;
     this.advice = advice;
     this.jobs = jobs;
+    this.plants = plants;
+    this.events = events;
     this.transaction = transaction;
   }
 
@@ -139,6 +148,8 @@ class DemoData implements ApplicationRunner {
     asTechnician(() -> pastJobs(made, today));
     asTechnician(() -> openJobs(made, today));
     flush();
+    plants.indexAll();
+    events.publishEvent(new PlantTouched(made.stream().map(Made::id).toList()));
   }
 
   private Map<String, Site> sites(List<Map<String, String>> rows, LocalDate today) {
@@ -172,7 +183,8 @@ class DemoData implements ApplicationRunner {
     double top = Double.parseDouble(row.get("potTopMm"));
     LocalDate repotted =
         today.minusDays(Math.round(Integer.parseInt(row.get("monthsInPot")) * 30.4));
-    String best = advise.book().species().find(row.get("species")).orElseThrow().traits().bestMix();
+    String best =
+        books.team().book().species().find(row.get("species")).orElseThrow().traits().bestMix();
     UUID plant = id();
     mapper.plant(
         new DemoMapper.PlantRow(
@@ -248,8 +260,9 @@ class DemoData implements ApplicationRunner {
             List.of(),
             null,
             null,
+            null,
             null);
-    return advise.advise(request).water().before();
+    return books.team().advise(request).water().before();
   }
 
   private void waterings(

@@ -117,7 +117,7 @@ interface JobMapper {
   int close(
       @Param("id") UUID id,
       @Param("status") String status,
-      @Param("on") LocalDate on,
+      @Param("on") @Nullable LocalDate on,
       @Param("at") Instant at,
       @Param("user") UUID user);
 

@@ -4,6 +4,7 @@ import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
+import happysaucer.server.advice.PlantRetired;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
 import happysaucer.server.job.JobMapper.FoundRow;
@@ -27,6 +28,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -343,6 +345,15 @@ public class Jobs {
     }
     history.log("job", id, repotted ? "Done" : "Put back unrepotted");
     return of(id);
+  }
+
+  /** The open job of a plant that has left care is dropped; it stays on record. */
+  @EventListener
+  public void onRetired(PlantRetired retired) {
+    for (JobSummary job : mapper.openOf(List.of(retired.plantId()))) {
+      mapper.close(job.id(), "DROPPED", null, clock.now(), user.id());
+      history.log("job", job.id(), "Dropped: the plant was retired");
+    }
   }
 
   public List<JobSummary> between(LocalDate from, LocalDate to) {

@@ -1,13 +1,16 @@
 package happysaucer.server.plant;
 
+import happysaucer.core.species.Group;
+import happysaucer.server.advice.PlantGlance.Saucer;
 import happysaucer.server.history.Versions;
 import happysaucer.server.plant.PlantPage.PlantView;
 import happysaucer.server.team.CurrentUser;
-import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -18,18 +21,28 @@ import org.springframework.web.bind.annotation.RestController;
 class PlantController {
   private final Plants plants;
   private final PlantPage page;
+  private final PlantEntry entry;
   private final CurrentUser user;
 
-  PlantController(Plants plants, PlantPage page, CurrentUser user) {
+  PlantController(Plants plants, PlantPage page, PlantEntry entry, CurrentUser user) {
+    this.entry = entry;
     this.plants = plants;
     this.page = page;
     this.user = user;
   }
 
   @GetMapping("/api/plants")
-  List<Plants.PlantItem> search(
-      @RequestParam(defaultValue = "") String search, @RequestParam(defaultValue = "0") int page) {
-    return plants.search(search, page);
+  Plants.PlantList list(
+      @RequestParam(defaultValue = "") String search,
+      @RequestParam(required = false) @Nullable UUID client,
+      @RequestParam(required = false) @Nullable UUID site,
+      @RequestParam(required = false) @Nullable UUID spot,
+      @RequestParam(required = false) @Nullable Group group,
+      @RequestParam(required = false) @Nullable Saucer saucer,
+      @RequestParam(defaultValue = "false") boolean pressingFirst,
+      @RequestParam(defaultValue = "0") int page) {
+    return plants.list(
+        new Plants.PlantFilter(search, client, site, spot, group, saucer, pressingFirst), page);
   }
 
   @GetMapping("/api/plants/{id}")
@@ -44,6 +57,29 @@ class PlantController {
       @RequestBody Plants.PlantRequest request) {
     plants.edit(id, Versions.parse(version), request);
     return tagged(id);
+  }
+
+  @PutMapping("/api/plants/{id}/place")
+  ResponseEntity<PlantView> move(
+      @PathVariable UUID id,
+      @RequestHeader("If-Match") String version,
+      @RequestBody Plants.MoveRequest request) {
+    plants.move(id, Versions.parse(version), request);
+    return tagged(id);
+  }
+
+  @PutMapping("/api/plants/{id}/retired")
+  ResponseEntity<PlantView> retire(
+      @PathVariable UUID id,
+      @RequestHeader("If-Match") String version,
+      @RequestBody Plants.RetireRequest request) {
+    plants.retire(id, Versions.parse(version), request);
+    return tagged(id);
+  }
+
+  @PostMapping("/api/sites/{id}/plants")
+  PlantEntry.EntryView enter(@PathVariable UUID id, @RequestBody PlantEntry.EntryRequest request) {
+    return entry.enter(id, request, user.units());
   }
 
   private ResponseEntity<PlantView> tagged(UUID id) {

@@ -13,23 +13,130 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface PlantMapper {
+  /** What plants are picked by; lists are matched in SQL, so all of it is bound. */
+  record Picked(
+      List<String> words,
+      @Nullable UUID client,
+      @Nullable UUID site,
+      @Nullable UUID spot,
+      @Nullable String group,
+      List<String> groupSpecies,
+      @Nullable String saucer,
+      LocalDate today) {}
+
+  String PICKED =
+      """
+      from plant p left join plant_glance g on g.plant_id = p.id
+      where p.retired_on is null
+      <foreach collection='q.words' item='word'>and p.search_text like #{word}</foreach>
+      <if test='q.spot != null'>and p.spot_id = #{q.spot}</if>
+      <if test='q.site != null'>and p.spot_id in (select id from spot where site_id = #{q.site})</if>
+      <if test='q.client != null'>and p.spot_id in
+        (select s.id from spot s join site t on t.id = s.site_id where t.client_id = #{q.client})</if>
+      <if test='q.group != null'>and (p.species_group = #{q.group}
+        <if test='!q.groupSpecies.isEmpty()'>or p.species in
+          <foreach collection='q.groupSpecies' item='n' open='(' separator=',' close=')'>#{n}</foreach>
+        </if>)</if>
+      <if test="q.saucer == 'IN_AFTERCARE'">and p.id in
+        (select plant_id from aftercare_step where to_on &gt;= #{q.today})</if>
+      <if test="q.saucer != null and q.saucer != 'IN_AFTERCARE'">and g.saucer = #{q.saucer}</if>
+      """;
+
+  /** A page of plants: picked and ordered first, only then joined with their places. */
   @Select(
       """
       <script>
-      select p.id, p.label, p.common_name, p.species, p.pot_shape, p.pot_top_mm, p.pot_base_mm,
-             p.pot_height_mm, s.name as spot_name, t.name as site_name, c.name as client_name
-      from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
-      join client c on c.id = t.client_id
-      where p.retired_on is null
-      <foreach collection='words' item='word'>
-        and (lower(p.label) like #{word} or lower(p.common_name) like #{word}
-             or lower(p.species) like #{word} or lower(s.name) like #{word}
-             or lower(t.name) like #{word} or lower(c.name) like #{word})
-      </foreach>
-      order by p.common_name, p.label limit #{most} offset #{skip}
+      select x.id, x.label, x.common_name, x.species, x.pot_shape, x.pot_top_mm, x.pot_base_mm,
+             x.pot_height_mm, s.name as spot_name, t.id as site_id, t.name as site_name,
+             c.name as client_name, x.action, x.urgency,
+             case when x.saucer &lt;&gt; 'URGENT' and exists
+                    (select 1 from aftercare_step a where a.plant_id = x.id and a.to_on &gt;= #{q.today})
+                  then 'IN_AFTERCARE' else x.saucer end as saucer,
+             x.root_fill, x.water_left, x.due_from, x.due_to
+      from (select p.id, p.label, p.common_name, p.species, p.pot_shape, p.pot_top_mm, p.pot_base_mm,
+                   p.pot_height_mm, p.spot_id, g.action, g.urgency, g.saucer, g.pressing, g.root_fill,
+                   g.water_left, g.due_from, g.due_to
+            """
+          + PICKED
+          + """
+            order by
+            <if test='pressing'>g.pressing nulls last, </if>
+            p.common_name, p.label limit #{most} offset #{skip}) x
+      join spot s on s.id = x.spot_id join site t on t.id = s.site_id join client c on c.id = t.client_id
+      order by <if test='pressing'>x.pressing nulls last, </if> x.common_name, x.label
       </script>""")
-  List<Plants.PlantItem> search(
-      @Param("words") List<String> words, @Param("most") int most, @Param("skip") int skip);
+  List<Plants.PlantItem> page(
+      @Param("q") Picked picked,
+      @Param("pressing") boolean pressing,
+      @Param("most") int most,
+      @Param("skip") int skip);
+
+  @Select("<script>select count(*) " + PICKED + "</script>")
+  int count(@Param("q") Picked picked);
+
+  /** Plants are found by where they stand, too: made anew when that changes. */
+  @Update(
+      """
+      <script>
+      update plant p set search_text = (
+        select lower(p.label || ' ' || p.common_name || ' ' || p.species || ' ' || s.name || ' ' || t.name
+                     || ' ' || c.name)
+        from spot s join site t on t.id = s.site_id join client c on c.id = t.client_id
+        where s.id = p.spot_id)
+      <if test='plant != null'>where p.id = #{plant}</if>
+      <if test='client != null'>where p.spot_id in
+        (select s.id from spot s join site t on t.id = s.site_id where t.client_id = #{client})</if>
+      </script>""")
+  void index(@Param("plant") @Nullable UUID plant, @Param("client") @Nullable UUID client);
+
+  @Update(
+      """
+      <script>
+      update plant p set search_text = (
+        select lower(p.label || ' ' || p.common_name || ' ' || p.species || ' ' || s.name || ' ' || t.name
+                     || ' ' || c.name)
+        from spot s join site t on t.id = s.site_id join client c on c.id = t.client_id
+        where s.id = p.spot_id)
+      where p.id in
+      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  void indexThese(@Param("plants") List<UUID> plants);
+
+  @Update(
+      """
+      update plant set spot_id = #{spot}, version = version + 1, changed_at = #{at}, changed_by = #{user}
+      where id = #{id} and version = #{version} and retired_on is null""")
+  int move(
+      @Param("id") UUID id,
+      @Param("version") int version,
+      @Param("spot") UUID spot,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
+
+  record SpotAt(UUID id, String name, String light, String siteName) {}
+
+  @Select(
+      "select s.id, s.name, s.light, t.name as site_name from spot s join site t on t.id = s.site_id where s.id = #{id}")
+  @Nullable SpotAt spot(UUID id);
+
+  @Update(
+      "merge into plant_state (plant_id, code, since) key (plant_id, code) values (#{plant}, #{code}, #{since})")
+  void state(
+      @Param("plant") UUID plant, @Param("code") String code, @Param("since") LocalDate since);
+
+  /** With no day: back into care. */
+  @Update(
+      """
+      update plant set retired_on = #{on}, retired_reason = #{reason}, version = version + 1,
+             changed_at = #{at}, changed_by = #{user}
+      where id = #{id} and version = #{version}""")
+  int retire(
+      @Param("id") UUID id,
+      @Param("version") int version,
+      @Param("on") @Nullable LocalDate on,
+      @Param("reason") @Nullable String reason,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
 
   record Edited(
       String commonName,

@@ -4,9 +4,16 @@ import happysaucer.core.advice.Advice;
 import happysaucer.core.casefile.SizeWish;
 import happysaucer.core.casefile.WatererHabit;
 import happysaucer.core.pot.Material;
-import happysaucer.core.unit.Units;
+import happysaucer.core.species.Group;
+import happysaucer.core.species.Species;
 import happysaucer.server.advice.AdviceService;
+import happysaucer.server.advice.Books;
+import happysaucer.server.advice.Glances;
+import happysaucer.server.advice.PlantGlance.Saucer;
+import happysaucer.server.advice.PlantRetired;
+import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.advice.StoredPlant;
+import happysaucer.server.client.PlaceRenamed;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
 import happysaucer.server.job.JobDone;
@@ -30,6 +37,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,20 +55,33 @@ public class Plants {
   private final History history;
   private final TeamClock clock;
   private final CurrentUser user;
+  private final Glances glances;
+  private final Books books;
+  private final ApplicationEventPublisher events;
 
   Plants(
       PlantMapper mapper,
       AdviceService advice,
+      Glances glances,
+      Books books,
       History history,
       TeamClock clock,
-      CurrentUser user) {
+      CurrentUser user,
+      ApplicationEventPublisher events) {
     this.mapper = mapper;
     this.advice = advice;
+    this.glances = glances;
+    this.books = books;
+    this.events = events;
     this.history = history;
     this.clock = clock;
     this.user = user;
   }
 
+  /**
+   * A plant in a list, with what was last made out of it; null until that was done for the first
+   * time.
+   */
   public record PlantItem(
       UUID id,
       String label,
@@ -71,8 +92,41 @@ public class Plants {
       double potBaseMm,
       double potHeightMm,
       String spotName,
+      UUID siteId,
       String siteName,
-      String clientName) {}
+      String clientName,
+      @Nullable String action,
+      @Nullable String urgency,
+      @Nullable String saucer,
+      @Nullable Double rootFill,
+      @Nullable Double waterLeft,
+      @Nullable LocalDate dueFrom,
+      @Nullable LocalDate dueTo) {}
+
+  /**
+   * @param total how many there are on all pages
+   * @param waiting how many are still being brought up to today
+   */
+  public record PlantList(List<PlantItem> plants, int total, int waiting) {}
+
+  /** What to pick plants by; all of it may be left out. */
+  public record PlantFilter(
+      String search,
+      @Nullable UUID client,
+      @Nullable UUID site,
+      @Nullable UUID spot,
+      @Nullable Group group,
+      @Nullable Saucer saucer,
+      boolean pressingFirst) {}
+
+  public record MoveRequest(@NotNull(message = "Say where to.") UUID spotId) {}
+
+  /**
+   * @param retiredOn null takes it back into care
+   */
+  public record RetireRequest(
+      @Nullable LocalDate retiredOn,
+      @Nullable @Size(max = 400, message = "At most 400 letters.") String reason) {}
 
   /** All that can be edited of a plant; sent whole. */
   public record PlantRequest(
@@ -111,20 +165,120 @@ public class Plants {
           @Size(max = 1000, message = "At most 1000 letters.")
           String note) {}
 
-  /** Plants whose name, label, species, spot, site or client has every word; a page at a time. */
-  public List<PlantItem> search(String text, int page) {
+  /** Plants that have every word and pass every filter, a page at a time. */
+  public PlantList list(PlantFilter filter, int page) {
     if (page < 0 || page > 10_000) {
       throw InputException.of("page", "Must be between 0 and 10000.", page);
     }
+    glances.bringUpToDateIfStale();
     List<String> words =
-        Arrays.stream(text.toLowerCase(Locale.ROOT).trim().split("\\s+"))
+        Arrays.stream(filter.search().toLowerCase(Locale.ROOT).trim().split("\\s+"))
             .filter(word -> !word.isEmpty())
             .limit(6)
             .map(
                 word ->
                     "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
             .toList();
-    return mapper.search(words, PAGE, page * PAGE);
+    PlantMapper.Picked picked =
+        new PlantMapper.Picked(
+            words,
+            filter.client(),
+            filter.site(),
+            filter.spot(),
+            filter.group() == null ? null : filter.group().name(),
+            filter.group() == null ? List.of() : speciesOf(filter.group()),
+            filter.saucer() == null ? null : filter.saucer().name(),
+            clock.today());
+    List<PlantItem> plants = mapper.page(picked, filter.pressingFirst(), PAGE, page * PAGE);
+    boolean all = page == 0 && plants.size() < PAGE;
+    return new PlantList(plants, all ? plants.size() : mapper.count(picked), glances.waiting());
+  }
+
+  private List<String> speciesOf(Group group) {
+    return books.team().book().species().all().stream()
+        .filter(species -> species.group() == group)
+        .map(Species::name)
+        .toList();
+  }
+
+  /**
+   * To another spot. Where the light differs that counts as a move of light.
+   *
+   * @throws StaleException when someone has edited it meanwhile
+   */
+  @Transactional
+  public void move(UUID id, int version, MoveRequest request) {
+    StoredPlant before = advice.plant(id);
+    PlantMapper.SpotAt spot = mapper.spot(request.spotId());
+    if (spot == null) {
+      throw InputException.of("spotId", "There is no such spot.", request.spotId());
+    }
+    if (mapper.move(id, version, request.spotId(), clock.now(), user.id()) == 0) {
+      throw stale(id, before, new StaleException.Change("spot", spot.name(), before.spotName()));
+    }
+    if (!spot.light().equals(before.light())) {
+      mapper.state(id, "MOVED_LIGHT", clock.today());
+    }
+    mapper.index(id, null);
+    history.log(
+        "plant",
+        id,
+        "Moved from "
+            + before.siteName()
+            + ", "
+            + before.spotName()
+            + " to "
+            + spot.siteName()
+            + ", "
+            + spot.name());
+    events.publishEvent(PlantTouched.of(id));
+  }
+
+  /**
+   * Out of care, or back into it. Its open job is dropped; its history stays.
+   *
+   * @throws StaleException when someone has edited it meanwhile
+   */
+  @Transactional
+  public void retire(UUID id, int version, RetireRequest request) {
+    StoredPlant before = advice.plant(id);
+    LocalDate on = request.retiredOn();
+    if (on != null && on.isAfter(clock.today())) {
+      throw InputException.of("retiredOn", "Lies in the future.", on);
+    }
+    String reason = request.reason() == null ? "" : request.reason().trim();
+    if (on != null && reason.isEmpty()) {
+      throw InputException.of("reason", "Give the reason: it is kept on record.", reason);
+    }
+    if (mapper.retire(id, version, on, on == null ? null : reason, clock.now(), user.id()) == 0) {
+      throw stale(id, before, new StaleException.Change("retiredOn", on, before.retiredOn()));
+    }
+    history.log("plant", id, on == null ? "Taken back into care" : "Retired: " + reason);
+    if (on != null) {
+      events.publishEvent(new PlantRetired(id));
+    } else {
+      events.publishEvent(PlantTouched.of(id));
+    }
+  }
+
+  private StaleException stale(UUID id, StoredPlant now, StaleException.Change change) {
+    return new StaleException(now.version(), mapper.changedBy(id), List.of(change));
+  }
+
+  /** A client, site or spot has another name. */
+  @EventListener
+  public void onPlaceRenamed(PlaceRenamed renamed) {
+    mapper.index(null, renamed.clientId());
+  }
+
+  /** Makes these plants findable. */
+  void index(List<UUID> plants) {
+    mapper.indexThese(plants);
+  }
+
+  /** Makes all plants findable anew; for whoever has written many at once. */
+  public void indexAll() {
+    mapper.index(null, null);
   }
 
   /**
@@ -132,7 +286,7 @@ public class Plants {
    */
   @Transactional
   public void edit(UUID id, int version, PlantRequest request) {
-    StoredPlant before = advice.of(id, Units.METRIC).plant();
+    StoredPlant before = advice.plant(id);
     if (request.potBaseMm() > request.potTopMm() * 4 / 3) {
       throw InputException.of(
           "potBaseMm",
@@ -162,6 +316,8 @@ public class Plants {
       throw new StaleException(before.version(), mapper.changedBy(id), changes);
     }
     history.log("plant", id, words(changes));
+    mapper.index(id, null);
+    events.publishEvent(PlantTouched.of(id));
   }
 
   private static List<StaleException.Change> changes(Edited edited, StoredPlant stored) {
@@ -211,6 +367,7 @@ public class Plants {
         .findFirst()
         .ifPresent(pot -> takeOver(done, pot, Objects.requireNonNull(repot.mix()).code()));
     history.log("plant", done.plantId(), topDressed(done) ? "Top-dressed" : "Repotted");
+    events.publishEvent(PlantTouched.of(done.plantId()));
   }
 
   private static boolean topDressed(JobDone done) {

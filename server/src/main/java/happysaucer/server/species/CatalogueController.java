@@ -1,9 +1,10 @@
 package happysaucer.server.species;
 
-import happysaucer.core.advice.Advise;
+import happysaucer.core.book.Book;
 import happysaucer.core.medium.Mix;
 import happysaucer.core.sign.Sign;
 import happysaucer.core.sign.StateCode;
+import happysaucer.server.advice.Books;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -29,26 +30,29 @@ class CatalogueController {
           StateCode.UNDERWATERED, "Known to be underwatered",
           StateCode.HEAT_OR_HUMIDITY_EXTREME, "Heat or very dry air");
 
-  private final Catalogue catalogue;
+  private final Books books;
 
-  CatalogueController(Advise advise) {
-    catalogue =
-        new Catalogue(
-            advise.book().version(),
-            advise.book().signs().all().stream().map(CatalogueController::sign).toList(),
-            Arrays.stream(StateCode.values())
-                .map(code -> new StateItem(code.name(), STATES.get(code), code.countsDays()))
-                .toList(),
-            advise.book().species().all().stream()
-                .map(
-                    s ->
-                        new SpeciesItem(
-                            s.name(),
-                            s.commonName(),
-                            s.group().name().toLowerCase(Locale.ROOT).replace('_', ' '),
-                            s.remarks()))
-                .toList(),
-            advise.book().media().mixes().stream().map(CatalogueController::mix).toList());
+  CatalogueController(Books books) {
+    this.books = books;
+  }
+
+  private static Catalogue catalogue(Book book) {
+    return new Catalogue(
+        book.version(),
+        book.signs().all().stream().map(CatalogueController::sign).toList(),
+        Arrays.stream(StateCode.values())
+            .map(code -> new StateItem(code.name(), STATES.get(code), code.countsDays()))
+            .toList(),
+        book.species().all().stream()
+            .map(
+                s ->
+                    new SpeciesItem(
+                        s.name(),
+                        s.commonName(),
+                        s.group().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                        s.remarks()))
+            .toList(),
+        book.media().mixes().stream().map(CatalogueController::mix).toList());
   }
 
   public record Catalogue(
@@ -76,10 +80,11 @@ class CatalogueController {
 
   @GetMapping("/api/catalogue")
   ResponseEntity<Catalogue> catalogue() {
+    Book book = books.team().book();
     return ResponseEntity.ok()
         .cacheControl(CacheControl.noCache().cachePrivate())
-        .eTag(catalogue.bookVersion())
-        .body(catalogue);
+        .eTag(book.version())
+        .body(catalogue(book));
   }
 
   private static SignItem sign(Sign sign) {

@@ -38,9 +38,11 @@ interface CheckMapper {
 
   @Insert(
       """
-      insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, note,
+      insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, height_mm,
+                               note,
                                action, urgency, recheck_on, received_at)
-      values (#{id}, #{plant}, #{visit}, #{user}, #{at}, #{on}, #{minutes}, #{note}, #{action},
+      values (#{id}, #{plant}, #{visit}, #{user}, #{at}, #{on}, #{minutes}, #{height}, #{note},
+              #{action},
               #{urgency}, #{recheck}, #{received})""")
   void addCheck(
       @Param("id") UUID id,
@@ -50,6 +52,7 @@ interface CheckMapper {
       @Param("at") Instant at,
       @Param("on") LocalDate on,
       @Param("minutes") @Nullable Double minutes,
+      @Param("height") @Nullable Double heightMm,
       @Param("note") String note,
       @Param("action") String action,
       @Param("urgency") String urgency,
@@ -81,6 +84,33 @@ interface CheckMapper {
   @Update("update plant_check set voided_at = #{at} where id = #{id} and voided_at is null")
   int voidCheck(@Param("id") UUID id, @Param("at") Instant at);
 
+  @Select("select plant_id from plant_check where id = #{id}")
+  UUID plantOf(UUID id);
+
+  @Update(
+      """
+      update plant set height_mm = #{height}, version = version + 1, changed_at = #{at},
+             changed_by = #{user}
+      where id = #{plant} and height_mm <> #{height}""")
+  void height(
+      @Param("plant") UUID plant,
+      @Param("height") double heightMm,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
+
+  record MeasuredRow(LocalDate checkedOn, String code, double amount) {}
+
+  @Select(
+      """
+      select k.checked_on, s.code, s.amount from plant_check k join check_sign s on s.check_id = k.id
+      where k.plant_id = #{plant} and k.voided_at is null and k.checked_on >= #{since}
+        and s.amount is not null
+      union all
+      select checked_on, 'HEIGHT', height_mm from plant_check
+      where plant_id = #{plant} and voided_at is null and checked_on >= #{since} and height_mm is not null
+      order by 1 limit 2000""")
+  List<MeasuredRow> measured(@Param("plant") UUID plant, @Param("since") LocalDate since);
+
   record CheckRow(
       UUID id,
       UUID plantId,
@@ -88,13 +118,15 @@ interface CheckMapper {
       LocalDate checkedOn,
       String who,
       @Nullable Double minutes,
+      @Nullable Double heightMm,
       String note,
       String action,
       String urgency) {}
 
   @Select(
       """
-      select k.id, k.plant_id, k.checked_at, k.checked_on, u.name as who, k.minutes, k.note, k.action, k.urgency
+      select k.id, k.plant_id, k.checked_at, k.checked_on, u.name as who, k.minutes, k.height_mm,
+             k.note, k.action, k.urgency
       from plant_check k join app_user u on u.id = k.user_id
       where k.plant_id = #{plant} and k.voided_at is null
       order by k.checked_at desc limit #{most}""")

@@ -13,6 +13,7 @@ public record CheckView(
     LocalDate checkedOn,
     String who,
     @Nullable Double minutes,
+    @Nullable Double heightMm,
     String note,
     String action,
     String urgency,

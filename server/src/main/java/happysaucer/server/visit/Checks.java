@@ -2,8 +2,10 @@ package happysaucer.server.visit;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.casefile.History.Measured;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
+import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
 import happysaucer.server.problem.InputException;
@@ -23,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,13 +40,16 @@ public class Checks {
   private final History history;
   private final TeamClock clock;
   private final CurrentUser user;
+  private final ApplicationEventPublisher events;
 
   Checks(
       CheckMapper mapper,
       AdviceService advice,
       History history,
       TeamClock clock,
-      CurrentUser user) {
+      CurrentUser user,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.mapper = mapper;
     this.advice = advice;
     this.history = history;
@@ -56,6 +62,7 @@ public class Checks {
    *
    * @param signs only those looked at
    * @param states of the plant now; null leaves them as they are
+   * @param heightMm when it was measured; becomes the plant's height
    */
   public record CheckRequest(
       @NotNull(message = "Say which plant.") UUID plantId,
@@ -66,6 +73,10 @@ public class Checks {
           @DecimalMin(value = "0", message = "Must be 0 or more minutes.")
           @DecimalMax(value = "600", message = "Must be at most 600 minutes.")
           Double minutes,
+      @Nullable
+          @DecimalMin(value = "10", message = "Must be at least 10 mm.")
+          @DecimalMax(value = "20000", message = "Must be at most 20 m.")
+          Double heightMm,
       @Nullable @Size(max = 1000, message = "At most 1000 letters.") String note) {}
 
   /**
@@ -114,6 +125,7 @@ public class Checks {
         request.checkedAt(),
         on,
         request.minutes(),
+        request.heightMm(),
         request.note() == null ? "" : request.note().trim(),
         preview.call().action(),
         preview.call().urgency(),
@@ -136,7 +148,56 @@ public class Checks {
     if (request.states() != null) {
       replaceStates(request.plantId(), request.states(), on);
     }
+    if (request.heightMm() != null) {
+      mapper.height(request.plantId(), request.heightMm(), clock.now(), user.id());
+    }
+    events.publishEvent(PlantTouched.of(request.plantId()));
   }
+
+  /** One plant of a stop at which there was nothing to report, with the id of its check. */
+  public record WellPlant(
+      @NotNull(message = "Make an id for the check.") UUID checkId,
+      @NotNull(message = "Say which plant.") UUID plantId) {}
+
+  /** All plants of a stop at which there was nothing to report. */
+  public record AllWellRequest(
+      @NotNull(message = "Give the moment of the checks.") Instant checkedAt,
+      @NotNull(message = "Say which plants.")
+          @Size(min = 1, max = 300, message = "1 to 300 plants.")
+          List<WellPlant> plants,
+      @Nullable
+          @DecimalMin(value = "0", message = "Must be 0 or more minutes.")
+          @DecimalMax(value = "600", message = "Must be at most 600 minutes.")
+          Double minutes) {}
+
+  /** Logs a check with nothing to report for each of these plants, or for none of them. */
+  @Transactional
+  public void allWell(AllWellRequest request) {
+    double each =
+        request.minutes() == null ? 1 : request.minutes() / Math.max(1, request.plants().size());
+    for (WellPlant well : request.plants()) {
+      if (well.checkId() == null || well.plantId() == null) {
+        throw InputException.of("plants", "Each needs the id of its check and of the plant.", null);
+      }
+      log(
+          well.checkId(),
+          new CheckRequest(well.plantId(), request.checkedAt(), List.of(), null, each, null, null),
+          user.units());
+    }
+  }
+
+  /** Takes several checks back at once. */
+  @Transactional
+  public void undoAll(UndoRequest request) {
+    for (UUID id : request.checkIds()) {
+      undo(id);
+    }
+  }
+
+  public record UndoRequest(
+      @NotNull(message = "Say which checks.")
+          @Size(min = 1, max = 300, message = "1 to 300 checks.")
+          List<UUID> checkIds) {}
 
   /** A state that goes on keeps the day on which it began. */
   private void replaceStates(UUID plant, List<AdviceRequest.State> states, LocalDate on) {
@@ -157,6 +218,7 @@ public class Checks {
       throw new NotFoundException("There is no such check, or it has been taken back already.");
     }
     history.log("plant_check", id, "Taken back");
+    events.publishEvent(PlantTouched.of(mapper.plantOf(id)));
   }
 
   /** The last checks of a plant, newest first. */
@@ -182,10 +244,18 @@ public class Checks {
                     row.checkedOn(),
                     row.who(),
                     row.minutes(),
+                    row.heightMm(),
                     row.note(),
                     row.action(),
                     row.urgency(),
                     signs.getOrDefault(row.id(), List.of())))
+        .toList();
+  }
+
+  /** What the checks of the last years measured, sign by sign, and heights. */
+  public List<Measured> measured(UUID plant, LocalDate since) {
+    return mapper.measured(plant, since).stream()
+        .map(row -> new Measured(row.checkedOn(), row.code(), row.amount()))
         .toList();
   }
 }

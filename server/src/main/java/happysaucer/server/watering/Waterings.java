@@ -1,5 +1,6 @@
 package happysaucer.server.watering;
 
+import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
 import happysaucer.server.problem.InputException;
@@ -11,6 +12,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,8 +25,15 @@ public class Waterings {
   private final History history;
   private final TeamClock clock;
   private final CurrentUser user;
+  private final ApplicationEventPublisher events;
 
-  Waterings(WateringMapper mapper, History history, TeamClock clock, CurrentUser user) {
+  Waterings(
+      WateringMapper mapper,
+      History history,
+      TeamClock clock,
+      CurrentUser user,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.mapper = mapper;
     this.history = history;
     this.clock = clock;
@@ -67,6 +76,7 @@ public class Waterings {
           runOff,
           user.id(),
           clock.now());
+      events.publishEvent(PlantTouched.of(request.plantId()));
     }
   }
 

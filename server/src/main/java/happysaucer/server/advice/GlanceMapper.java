@@ -1,0 +1,54 @@
+package happysaucer.server.advice;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface GlanceMapper {
+  record GlanceRow(
+      UUID plantId,
+      String action,
+      String urgency,
+      String saucer,
+      int pressing,
+      @Nullable Double rootFill,
+      @Nullable Double waterLeft,
+      @Nullable LocalDate dueFrom,
+      @Nullable LocalDate dueTo,
+      @Nullable LocalDate recheckOn) {}
+
+  @Update(
+      """
+      <script>
+      merge into plant_glance (plant_id, as_of, basis, action, urgency, saucer, pressing, root_fill,
+                               water_left, due_from, due_to, recheck_on) key (plant_id) values
+      <foreach collection='rows' item='r' separator=','>
+        (#{r.plantId}, #{on}, #{basis}, #{r.action}, #{r.urgency}, #{r.saucer}, #{r.pressing},
+         #{r.rootFill}, #{r.waterLeft}, #{r.dueFrom}, #{r.dueTo}, #{r.recheckOn})
+      </foreach>
+      </script>""")
+  void store(
+      @Param("rows") List<GlanceRow> rows, @Param("on") LocalDate on, @Param("basis") String basis);
+
+  String STALE =
+      """
+      from plant p left join plant_glance g on g.plant_id = p.id
+      where p.retired_on is null and (g.plant_id is null or g.as_of <> #{on} or g.basis <> #{basis})
+      """;
+
+  @Select("select p.id " + STALE + " limit #{most}")
+  List<UUID> stale(
+      @Param("on") LocalDate on, @Param("basis") String basis, @Param("most") int most);
+
+  @Select("select p.id " + STALE + " limit 1")
+  @Nullable UUID anyStale(@Param("on") LocalDate on, @Param("basis") String basis);
+
+  @Select("select count(*) " + STALE)
+  int countStale(@Param("on") LocalDate on, @Param("basis") String basis);
+}

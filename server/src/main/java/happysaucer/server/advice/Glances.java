@@ -1,0 +1,199 @@
+package happysaucer.server.advice;
+
+import happysaucer.core.advice.Advice;
+import happysaucer.core.advice.Advise;
+import happysaucer.core.unit.Units;
+import happysaucer.server.advice.PlantCases.Gathered;
+import happysaucer.server.advice.PlantGlance.Saucer;
+import happysaucer.server.clock.TeamClock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * What lists show of each plant, stored so that thousands can be searched by it. A plant that
+ * changes is made anew in the same transaction; all of them, in the background, when the day, the
+ * book or the method has changed.
+ */
+@Component
+public class Glances implements DisposableBean {
+  private static final Logger LOG = LoggerFactory.getLogger(Glances.class);
+  private static final int BATCH = 100;
+
+  private final GlanceMapper mapper;
+  private final PlantCases cases;
+  private final CaseMapper caseMapper;
+  private final Books books;
+  private final TeamClock clock;
+  private final TransactionTemplate transaction;
+  private final AtomicBoolean sweeping = new AtomicBoolean();
+  private final ExecutorService background =
+      Executors.newSingleThreadExecutor(
+          work -> {
+            Thread thread = new Thread(work, "glances");
+            thread.setDaemon(true);
+            return thread;
+          });
+  private volatile boolean closed;
+
+  Glances(
+      GlanceMapper mapper,
+      PlantCases cases,
+      CaseMapper caseMapper,
+      Books books,
+      TeamClock clock,
+      TransactionTemplate transaction) {
+    this.mapper = mapper;
+    this.cases = cases;
+    this.caseMapper = caseMapper;
+    this.books = books;
+    this.clock = clock;
+    this.transaction = transaction;
+  }
+
+  static PlantGlance of(Gathered gathered, Advise rules, LocalDate today) {
+    Advise.Glance glance = rules.glance(gathered.request(today, Units.METRIC));
+    return new PlantGlance(
+        gathered.plant(),
+        glance.call(),
+        glance.forecast(),
+        saucer(glance.call()),
+        waterLeft(gathered));
+  }
+
+  static Saucer saucer(Advice.Call call) {
+    boolean held = call.holds().stream().anyMatch(hold -> hold.firm() && !hold.overridden());
+    if (held) {
+      return Saucer.ON_HOLD;
+    }
+    return switch (call.urgency()) {
+      case "NOW" -> Saucer.URGENT;
+      case "SOON" -> Saucer.DUE_NOW;
+      case "THIS_WINDOW" -> Saucer.IN_WINDOW;
+      default -> "FIX_CARE_FIRST".equals(call.action()) ? Saucer.DUE_NOW : Saucer.NOTHING_DUE;
+    };
+  }
+
+  /** At its usual day it is at its refill point, a third of the way down the drawn pot. */
+  static @Nullable Double waterLeft(Gathered gathered) {
+    if (gathered.watering() == null || gathered.daysSinceWatering().isEmpty()) {
+      return null;
+    }
+    Double interval = gathered.watering().intervalDays();
+    double spent = gathered.daysSinceWatering().get() / (interval == null ? 7 : interval);
+    return Math.max(0, 1 - spent * 0.65);
+  }
+
+  private static int pressing(Saucer saucer) {
+    return switch (saucer) {
+      case URGENT -> 0;
+      case DUE_NOW -> 1;
+      case IN_WINDOW -> 2;
+      case ON_HOLD -> 3;
+      default -> 4;
+    };
+  }
+
+  @EventListener
+  void onTouched(PlantTouched touched) {
+    refresh(touched.plants());
+  }
+
+  @EventListener
+  void onStart(ApplicationReadyEvent started) {
+    bringUpToDate();
+  }
+
+  private String basis() {
+    return books.team().book().version() + "/" + caseMapper.methodVersion();
+  }
+
+  private void refresh(Collection<UUID> plants) {
+    LocalDate today = clock.today();
+    String basis = basis();
+    List<GlanceMapper.GlanceRow> rows = new ArrayList<>();
+    cases
+        .gather(plants, today)
+        .forEach(
+            (id, gathered) -> {
+              PlantGlance glance = of(gathered, books.team(), today);
+              rows.add(
+                  new GlanceMapper.GlanceRow(
+                      id,
+                      glance.call().action(),
+                      glance.call().urgency(),
+                      glance.saucer().name(),
+                      pressing(glance.saucer()),
+                      glance.forecast().rootFill(),
+                      glance.waterLeft(),
+                      glance.call().from(),
+                      glance.call().to(),
+                      glance.call().recheck()));
+            });
+    if (!rows.isEmpty()) {
+      mapper.store(rows, today, basis);
+    }
+  }
+
+  /** How many plants still wait to be brought up to today, the book and the method. */
+  public int waiting() {
+    return sweeping.get() ? mapper.countStale(clock.today(), basis()) : 0;
+  }
+
+  /** Starts bringing all plants up to date, unless that is under way. Returns at once. */
+  public void bringUpToDate() {
+    if (!closed && sweeping.compareAndSet(false, true)) {
+      background.execute(this::sweep);
+    }
+  }
+
+  /** The day has changed since some plant was looked at. */
+  public void bringUpToDateIfStale() {
+    if (!sweeping.get() && mapper.anyStale(clock.today(), basis()) != null) {
+      bringUpToDate();
+    }
+  }
+
+  private void sweep() {
+    try {
+      while (!closed) {
+        Integer done =
+            transaction.execute(
+                status -> {
+                  List<UUID> stale = mapper.stale(clock.today(), basis(), BATCH);
+                  if (!stale.isEmpty()) {
+                    refresh(stale);
+                  }
+                  return stale.size();
+                });
+        if (done == null || done == 0) {
+          return;
+        }
+      }
+    } catch (RuntimeException e) {
+      // someone else writes the same plant just now: whoever asks next starts it again
+      LOG.info("Bringing plants up to date stopped: {}", e.getMessage());
+    } finally {
+      sweeping.set(false);
+    }
+  }
+
+  @Override
+  public void destroy() {
+    closed = true;
+    background.shutdown();
+  }
+}

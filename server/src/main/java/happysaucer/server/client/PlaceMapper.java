@@ -1,0 +1,123 @@
+package happysaucer.server.client;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface PlaceMapper {
+  record ClientRow(UUID id, String name, int version) {}
+
+  @Select(
+      """
+      <script>
+      select c.id, c.name, c.version from client c
+      where (lower(c.name) like #{search}
+        or c.id in (select client_id from site where lower(name) like #{search}))
+      order by c.name limit #{most} offset #{skip}
+      </script>""")
+  List<ClientRow> clients(
+      @Param("search") String search, @Param("most") int most, @Param("skip") int skip);
+
+  @Select(
+      """
+      <script>
+      select t.id, t.client_id, t.name, t.latitude, t.longitude, t.outdoors, t.site_use, t.access_note,
+             t.visit_weekday, t.version,
+             (select count(*) from plant p join spot s on s.id = p.spot_id
+              where s.site_id = t.id and p.retired_on is null) as plants
+      from site t where t.client_id in
+      <foreach collection='clients' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      order by t.name
+      </script>""")
+  List<Places.SiteItem> sites(@Param("clients") Collection<UUID> clients);
+
+  @Select(
+      """
+      select t.id, t.client_id, t.name, t.latitude, t.longitude, t.outdoors, t.site_use, t.access_note,
+             t.visit_weekday, t.version,
+             (select count(*) from plant p join spot s on s.id = p.spot_id
+              where s.site_id = t.id and p.retired_on is null) as plants
+      from site t where t.id = #{id}""")
+  Places.@Nullable SiteItem site(UUID id);
+
+  @Select("select id, name, version from client where id = #{id}")
+  @Nullable ClientRow client(UUID id);
+
+  @Select(
+      """
+      select s.id, s.site_id, s.name, s.light, s.version,
+             (select count(*) from plant p where p.spot_id = s.id and p.retired_on is null) as plants
+      from spot s where s.site_id = #{site} order by s.name limit 500""")
+  List<Places.SpotItem> spots(UUID site);
+
+  @Select(
+      """
+      select s.id, s.site_id, s.name, s.light, s.version,
+             (select count(*) from plant p where p.spot_id = s.id and p.retired_on is null) as plants
+      from spot s where s.id = #{id}""")
+  Places.@Nullable SpotItem spot(UUID id);
+
+  @Insert("insert into client (id, name) values (#{id}, #{name})")
+  void addClient(@Param("id") UUID id, @Param("name") String name);
+
+  @Update(
+      "update client set name = #{name}, version = version + 1 where id = #{id} and version = #{version}")
+  int editClient(@Param("id") UUID id, @Param("version") int version, @Param("name") String name);
+
+  @Insert(
+      """
+      insert into site (id, client_id, name, latitude, longitude, outdoors, site_use, access_note,
+                        visit_weekday, round_order)
+      values (#{id}, #{s.clientId}, #{s.name}, #{s.latitude}, #{s.longitude}, #{s.outdoors}, #{s.use},
+              #{s.accessNote}, #{s.visitWeekday},
+              (select coalesce(max(round_order), 0) + 1 from site))""")
+  void addSite(@Param("id") UUID id, @Param("s") Places.SiteRequest site);
+
+  @Update(
+      """
+      update site set client_id = #{s.clientId}, name = #{s.name}, latitude = #{s.latitude},
+             longitude = #{s.longitude}, outdoors = #{s.outdoors}, site_use = #{s.use},
+             access_note = #{s.accessNote}, visit_weekday = #{s.visitWeekday}, version = version + 1
+      where id = #{id} and version = #{version}""")
+  int editSite(
+      @Param("id") UUID id, @Param("version") int version, @Param("s") Places.SiteRequest site);
+
+  @Insert("insert into spot (id, site_id, name, light) values (#{id}, #{site}, #{name}, #{light})")
+  void addSpot(
+      @Param("id") UUID id,
+      @Param("site") UUID site,
+      @Param("name") String name,
+      @Param("light") String light);
+
+  @Update(
+      """
+      update spot set name = #{name}, light = #{light}, version = version + 1
+      where id = #{id} and version = #{version}""")
+  int editSpot(
+      @Param("id") UUID id,
+      @Param("version") int version,
+      @Param("name") String name,
+      @Param("light") String light);
+
+  @Select("select id from plant where spot_id = #{spot} and retired_on is null")
+  List<UUID> plantsAtSpot(UUID spot);
+
+  @Select(
+      """
+      select p.id from plant p join spot s on s.id = p.spot_id
+      where s.site_id = #{site} and p.retired_on is null""")
+  List<UUID> plantsAtSite(UUID site);
+
+  @Select(
+      """
+      select u.name from change_log l join app_user u on u.id = l.user_id
+      where l.entity_id = #{id} order by l.id desc limit 1""")
+  @Nullable String changedBy(UUID id);
+}

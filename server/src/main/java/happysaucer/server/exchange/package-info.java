@@ -1,0 +1,3 @@
+/** Open formats in and out. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.exchange;

@@ -1,0 +1,44 @@
+package happysaucer.server.find;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+
+@Mapper
+interface FindMapper {
+  /** Plants that have every word; a label that is the text comes first, then one that begins so. */
+  @Select(
+      """
+      <script>
+      select 'PLANT' as kind, cast(x.id as varchar) as id, x.common_name as title,
+             x.label || ' · ' || t.name || ', ' || s.name as detail
+      from (select p.id, p.label, p.common_name, p.spot_id from plant p where p.retired_on is null
+            <foreach collection='words' item='word'>and p.search_text like #{word}</foreach>
+            order by case when lower(p.label) = #{text} then 0
+                          when lower(p.label) like #{start} then 1
+                          when lower(p.common_name) like #{start} then 2 else 3 end,
+                     p.common_name, p.label limit #{most}) x
+      join spot s on s.id = x.spot_id join site t on t.id = s.site_id
+      order by case when lower(x.label) = #{text} then 0
+                    when lower(x.label) like #{start} then 1
+                    when lower(x.common_name) like #{start} then 2 else 3 end, x.common_name, x.label
+      </script>""")
+  List<FindController.Found> plants(
+      @Param("text") String text,
+      @Param("start") String start,
+      @Param("words") List<String> words,
+      @Param("most") int most);
+
+  @Select(
+      """
+      <script>
+      select 'SITE' as kind, cast(t.id as varchar) as id, t.name as title, c.name as detail
+      from site t join client c on c.id = t.client_id where 1 = 1
+      <foreach collection='words' item='word'>
+        and lower(t.name || ' ' || c.name) like #{word}
+      </foreach>
+      order by t.name limit #{most}
+      </script>""")
+  List<FindController.Found> sites(@Param("words") List<String> words, @Param("most") int most);
+}

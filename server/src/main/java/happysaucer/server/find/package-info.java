@@ -1,0 +1,3 @@
+/** Finding anything from anywhere. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.find;

@@ -1,0 +1,3 @@
+/** How repots went. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.outcome;

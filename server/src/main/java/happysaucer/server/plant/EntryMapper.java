@@ -1,0 +1,68 @@
+package happysaucer.server.plant;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface EntryMapper {
+  @Select(
+      """
+      <script>
+      select label from plant where label in
+      <foreach collection='labels' item='l' open='(' separator=',' close=')'>#{l}</foreach>
+      </script>""")
+  List<String> taken(@Param("labels") Collection<String> labels);
+
+  /** The highest number among labels of this prefix, 0 when there is none. */
+  @Select(
+      """
+      select coalesce(max(cast(substring(label, #{length} + 1) as int)), 0) from plant
+      where label like #{prefix} || '%' and regexp_like(substring(label, #{length} + 1), '^[0-9]{1,8}$')""")
+  int highest(@Param("prefix") String prefix, @Param("length") int length);
+
+  record NewPlant(
+      UUID id,
+      String label,
+      UUID spotId,
+      String species,
+      @Nullable String speciesGroup,
+      String commonName,
+      double heightMm,
+      double spreadMm,
+      String sizeWish,
+      @Nullable LocalDate lastRepotted,
+      String mix,
+      String waterer,
+      String shape,
+      String material,
+      double topMm,
+      double baseMm,
+      double potHeightMm,
+      int holes,
+      boolean inCover,
+      String note) {}
+
+  @Insert(
+      """
+      <script>
+      insert into plant (id, label, spot_id, species, species_group, common_name, height_mm, spread_mm,
+                         size_wish, last_repotted, mix, waterer_habit, pot_shape, pot_material, pot_top_mm,
+                         pot_base_mm, pot_height_mm, pot_holes, in_cover_pot, note, version, changed_at,
+                         changed_by) values
+      <foreach collection='plants' item='p' separator=','>
+        (#{p.id}, #{p.label}, #{p.spotId}, #{p.species}, #{p.speciesGroup}, #{p.commonName}, #{p.heightMm},
+         #{p.spreadMm}, #{p.sizeWish}, #{p.lastRepotted}, #{p.mix}, #{p.waterer}, #{p.shape}, #{p.material},
+         #{p.topMm}, #{p.baseMm}, #{p.potHeightMm}, #{p.holes}, #{p.inCover}, #{p.note}, 1, #{at}, #{user})
+      </foreach>
+      </script>""")
+  void add(
+      @Param("plants") List<NewPlant> plants, @Param("at") Instant at, @Param("user") UUID user);
+}
