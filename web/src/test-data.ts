@@ -11,19 +11,19 @@ export const session: Schemas['SessionView'] = {
 };
 
 export const plant: Schemas['StoredPlant'] = {
-  id: 'p1', label: 'T-001', spotId: 's1', species: 'Ficus lyrata', commonName: 'Fiddle-leaf fig',
+  id: 'p1', label: 'T-001', spotId: 's1', species: 'Ficus lyrata', speciesGroup: null, commonName: 'Fiddle-leaf fig',
   heightMm: 1900, spreadMm: 800, sizeWish: 'GROW', lastRepotted: null, mix: 'foliage', fed: true,
   watererHabit: 'EVEN', potShape: 'STANDARD', potMaterial: 'PLASTIC', potTopMm: 280, potBaseMm: 213,
   potHeightMm: 258, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, note: '', retiredOn: null,
   version: 1, spotName: 'By the window', light: 'BRIGHT_INDIRECT', siteId: 'x', siteName: 'Terminal hall',
-  latitude: 44, outdoors: false, siteUse: 'PUBLIC', clientName: 'Ferry Line',
+  latitude: 44, outdoors: false, siteUse: 'PUBLIC', clientId: 'c1', clientName: 'Ferry Line',
 };
 
 export function advice(action: string, urgency: string): Schemas['Advice'] {
   return {
     bookVersion: 'b', findings: [],
-    call: { action, urgency, from: null, to: null, recheck: '2027-08-01', reasons: [`Because of ${action}.`], holds: [], interim: [], also: [], alternatives: [] },
-    lookNext: [], forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null,
+    call: { action, urgency, from: null, to: null, recheck: '2027-08-01', reasons: [`Because of ${action}.`], holds: [], interim: [], also: [], alternatives: [], overruled: null },
+    lookNext: [], slip: null, forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null,
     water: {
       before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
       after: null, settled: null,
@@ -33,8 +33,9 @@ export function advice(action: string, urgency: string): Schemas['Advice'] {
 }
 
 export const plantView: Schemas['PlantView'] = {
-  plant, saucer: 'NOTHING_DUE', waterLeft: 0.5, signs: [], states: [{ code: 'IN_BUD', days: null }],
+  plant, saucer: 'NOTHING_DUE', waterLeft: 0.5, standing: [], states: [{ code: 'IN_BUD', days: null }],
   advice: advice('LEAVE', 'NOT_DUE'), checks: [], waterings: [], jobs: [], openJob: null, aftercare: null, changes: [],
+  courses: [], argument: { asides: [], overrule: null }, method: { chosen: [], turns: [] }, arguments: [], photos: [], outcomes: [],
 };
 
 export const catalogue: Schemas['Catalogue'] = {

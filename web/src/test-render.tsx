@@ -7,11 +7,14 @@ import { theme, variables } from './app/theme';
 
 /** Renders a part as the app would, without a server. */
 export function show(part: ReactElement, at = '/') {
-  return render(
-    <MantineProvider theme={theme} cssVariablesResolver={variables} env="test">
-      <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-        <MemoryRouter initialEntries={[at]}>{part}</MemoryRouter>
-      </QueryClientProvider>
-    </MantineProvider>,
-  );
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  return render(part, {
+    wrapper: ({ children }) => (
+      <MantineProvider theme={theme} cssVariablesResolver={variables} env="test">
+        <QueryClientProvider client={queries}>
+          <MemoryRouter initialEntries={[at]}>{children}</MemoryRouter>
+        </QueryClientProvider>
+      </MantineProvider>
+    ),
+  });
 }

@@ -4,7 +4,7 @@ import type { components, paths } from './schema.gen';
 
 export type Schemas = components['schemas'];
 
-function csrfToken(): string {
+export function csrfToken(): string {
   const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }

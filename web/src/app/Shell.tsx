@@ -1,7 +1,9 @@
 import { Menu, UnstyledButton } from '@mantine/core';
-import { IconCalendarWeek, IconPlant2, IconRoute, IconUser } from '@tabler/icons-react';
-import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
-import { useEffect, useRef } from 'react';
+import { useHotkeys } from '@mantine/hooks';
+import { IconAdjustments, IconBook2, IconBuilding, IconCalendarWeek, IconDots, IconPlant2, IconRoute, IconSearch, IconUser } from '@tabler/icons-react';
+import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { Find } from '../features/find/Find';
 import { FirstAccount } from '../features/team/FirstAccount';
 import { SignIn } from '../features/team/SignIn';
 import { useSession, useSignOut, useUnits } from '../features/team/session';
@@ -16,11 +18,24 @@ const PLACES = [
   { to: '/jobs', label: 'Jobs', icon: IconCalendarWeek, end: false },
 ];
 
+/** On a phone these lie under one button. */
+const BEHIND = [
+  { to: '/clients', label: 'Clients', icon: IconBuilding },
+  { to: '/species', label: 'Book', icon: IconBook2 },
+  { to: '/method', label: 'Method', icon: IconAdjustments },
+];
+
 /** The frame: the loop of the work along the rim, the bench below. */
 export function Shell() {
   const { data: session, error, refetch } = useSession();
   const main = useRef<HTMLElement>(null);
   const { pathname } = useLocation();
+  const [finding, setFinding] = useState(false);
+  const close = useCallback(() => setFinding(false), []);
+  useHotkeys([
+    ['mod+K', () => setFinding(true)],
+    ['/', () => setFinding(true)],
+  ]);
   useEffect(() => {
     main.current?.scrollTo(0, 0);
     window.scrollTo(0, 0);
@@ -46,9 +61,36 @@ export function Shell() {
               {label}
             </NavLink>
           ))}
+          {BEHIND.map(({ to, label, icon: Icon }) => (
+            <NavLink key={to} to={to} className={`${classes.place} ${classes.deskOnly}`}>
+              <Icon size={22} stroke={1.7} aria-hidden />
+              {label}
+            </NavLink>
+          ))}
+          <UnstyledButton className={`${classes.place} ${classes.findButton}`} aria-keyshortcuts="Control+K /" onClick={() => setFinding(true)}>
+            <IconSearch size={22} stroke={1.7} aria-hidden />
+            Find
+            <kbd aria-hidden>/</kbd>
+          </UnstyledButton>
+          <Menu position="top-end" width={200}>
+            <Menu.Target>
+              <UnstyledButton className={`${classes.place} ${classes.phoneOnly}`}>
+                <IconDots size={22} stroke={1.7} aria-hidden />
+                More
+              </UnstyledButton>
+            </Menu.Target>
+            <Menu.Dropdown>
+              {BEHIND.map(({ to, label, icon: Icon }) => (
+                <Menu.Item key={to} component={Link} to={to} leftSection={<Icon size={20} aria-hidden />}>
+                  {label}
+                </Menu.Item>
+              ))}
+            </Menu.Dropdown>
+          </Menu>
         </nav>
         <Person name={session.user.name} units={session.user.units} team={session.team?.name ?? ''} />
       </header>
+      <Find opened={finding} close={close} />
       <main id="bench" ref={main} className={classes.bench} tabIndex={-1}>
         <Outlet />
       </main>

@@ -20,6 +20,12 @@ export const theme = createTheme({
     TextInput: { defaultProps: { size: 'md' } },
     Select: { defaultProps: { size: 'md' } },
     NativeSelect: { defaultProps: { size: 'md' } },
+    Input: { styles: { input: { borderColor: 'var(--mantine-color-default-border)', background: 'var(--hs-surface)' } } },
+    Radio: { defaultProps: { size: 'md' }, styles: { radio: { borderColor: 'var(--mantine-color-default-border)' } } },
+    Checkbox: { defaultProps: { size: 'md' }, styles: { input: { borderColor: 'var(--mantine-color-default-border)' } } },
+    SegmentedControl: {
+      styles: { root: { background: 'var(--hs-sunk)' }, indicator: { background: 'var(--hs-surface)' }, label: { color: 'var(--hs-ink)' } },
+    },
   },
 });
 
@@ -34,6 +40,8 @@ export const variables: CSSVariablesResolver = () => ({
     '--mantine-color-placeholder': '#6b6459',
     '--mantine-color-error': '#8f2e24',
     '--mantine-color-default': '#fdfbf6',
+    '--mantine-color-disabled': '#e6dfd0',
+    '--mantine-color-disabled-color': '#6f675b',
     '--mantine-color-default-border': '#8d8373',
     '--hs-surface': '#fdfbf6',
     '--hs-sunk': '#ece6d9',
@@ -61,6 +69,8 @@ export const variables: CSSVariablesResolver = () => ({
     '--mantine-color-placeholder': '#a3978a',
     '--mantine-color-error': '#e9a097',
     '--mantine-color-default': '#28221d',
+    '--mantine-color-disabled': '#332b25',
+    '--mantine-color-disabled-color': '#a3978a',
     '--mantine-color-default-border': '#85786a',
     '--hs-surface': '#28221d',
     '--hs-sunk': '#171310',

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
-import { evidenceWords, plain } from './words';
+import { signed } from './evidence';
+import { evidenceWords, findingWords } from './words';
 import classes from './EvidenceList.module.css';
 
 const FULL = 20;
@@ -7,6 +8,8 @@ const FULL = 20;
 interface Props {
   findings: Schemas['Finding'][];
   signLabel: (code: string) => string;
+  /** What stands beside a line, for whoever may argue with it. */
+  beside?: (sign: string, setAside: boolean) => React.ReactNode;
 }
 
 const STRENGTH: Record<string, string> = {
@@ -17,15 +20,24 @@ const STRENGTH: Record<string, string> = {
   DECISIVE: 'decisive',
 };
 
+/** Weight as a beam from the middle: right for, left against. */
+export function Beam({ weight }: { weight: number }) {
+  return (
+    <div className={classes.beam} aria-hidden>
+      <i data-against={weight < 0} style={{ width: `${Math.min(50, (Math.abs(weight) / FULL) * 50)}%` }} />
+    </div>
+  );
+}
+
 /** Each finding with its lines for and against, so that someone who disagrees can see which line. */
-export function EvidenceList({ findings, signLabel }: Props) {
+export function EvidenceList({ findings, signLabel, beside }: Props) {
   if (findings.length === 0) return <p>Nothing has been looked at yet.</p>;
   return (
     <div className={classes.list}>
       {findings.map((f) => (
         <section key={f.code}>
           <h4>
-            {plain(f.code)}: {STRENGTH[f.strength] ?? f.strength}
+            {findingWords(f.code)}: {STRENGTH[f.strength] ?? f.strength}
             {f.grade && <span>, {f.grade.toLowerCase()}</span>}
             <span className="measure"> {signed(f.decibans)}</span>
           </h4>
@@ -36,22 +48,23 @@ export function EvidenceList({ findings, signLabel }: Props) {
                   <span>{evidenceWords(e.sign, signLabel)}</span>
                   <span className="measure">{signed(e.weight)}</span>
                 </div>
-                <div className={classes.beam} aria-hidden>
-                  <i
-                    data-against={e.weight < 0}
-                    style={{ width: `${Math.min(50, (Math.abs(e.weight) / FULL) * 50)}%` }}
-                  />
+                <Beam weight={e.weight} />
+                <div className={classes.why}>
+                  <p>{e.why}</p>
+                  {beside?.(e.sign, false)}
                 </div>
-                <p>{e.why}</p>
               </li>
             ))}
             {f.discounted.map((d) => (
               <li key={d.sign + d.why} className={classes.discounted}>
                 <div className={classes.head}>
-                  <span>{signLabel(d.sign)}</span>
-                  <span>discounted</span>
+                  <span>{evidenceWords(d.sign, signLabel)}</span>
+                  <span>{d.setAside ? 'set aside' : 'discounted'}</span>
                 </div>
-                <p>{d.why}</p>
+                <div className={classes.why}>
+                  <p>{d.why}</p>
+                  {d.setAside && beside?.(d.sign, true)}
+                </div>
               </li>
             ))}
           </ul>
@@ -59,9 +72,4 @@ export function EvidenceList({ findings, signLabel }: Props) {
       ))}
     </div>
   );
-}
-
-function signed(n: number): string {
-  const rounded = Math.round(n * 10) / 10;
-  return rounded > 0 ? `+${rounded}` : `${rounded}`.replace('-', '−');
 }

@@ -5,6 +5,9 @@ import classes from './PotGlyph.module.css';
 
 export type SaucerState = 'NOTHING_DUE' | 'IN_WINDOW' | 'DUE_NOW' | 'URGENT' | 'ON_HOLD' | 'IN_AFTERCARE';
 
+/** What presses most first. */
+export const SAUCERS: SaucerState[] = ['URGENT', 'DUE_NOW', 'IN_WINDOW', 'ON_HOLD', 'IN_AFTERCARE', 'NOTHING_DUE'];
+
 interface Props {
   pot: Outline;
   saucer: SaucerState;
@@ -74,6 +77,16 @@ export function PotGlyph({
       />
       <Saucer state={saucer} x={centre} y={floor + 6} />
       {saucer === 'IN_AFTERCARE' && <Sprout x={centre} y={floor - fill} />}
+    </svg>
+  );
+}
+
+/** Only the saucer, to stand before its own words. */
+export function SaucerMark({ state }: { state: SaucerState }) {
+  return (
+    <svg width={36} height={22} viewBox="0 0 60 30" aria-hidden className={classes.glyph}>
+      <Saucer state={state} x={28} y={17} />
+      {state === 'IN_AFTERCARE' && <Sprout x={28} y={15} />}
     </svg>
   );
 }

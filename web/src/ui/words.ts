@@ -66,6 +66,44 @@ const RECORDS: Record<string, string> = {
   BALL_SHARE: 'Ball against pot',
   STANDING: 'Weights and foot',
   GROWTH_SINCE_REPOT: 'Growth since the repot',
+  OVERWATERED: 'Said to be overwatered',
+  UNDERWATERED: 'Said to be underwatered',
+};
+
+const FINDINGS: Record<string, string> = {
+  CROWDED: 'Crowded',
+  SPENT_MEDIUM: 'Spent medium',
+  ROT: 'Rot',
+  OVER_POTTED: 'Pot too large',
+  OVERWATERED: 'Overwatered',
+  UNDERWATERED: 'Underwatered',
+  ROOT_PESTS: 'Root pests',
+  NUTRIENT_SHORTAGE: 'Short of food',
+  SALT_BUILD_UP: 'Salts built up',
+  UNSTABLE: 'Unstable',
+  NO_DRAINAGE: 'No drainage',
+  COLLAR_RISK: 'Collar at risk',
+  JUST_NORMAL: 'Just normal',
+};
+
+const LEVELS: Record<string, string> = {
+  TEAM: 'the team’s choice',
+  CLIENT: 'this client’s choice',
+  GROUP: 'the choice for its group',
+  PLANT: 'this plant’s own choice',
+};
+
+const LIGHTS: Record<string, string> = {
+  LOW: 'Low light',
+  MEDIUM: 'Medium light',
+  BRIGHT_INDIRECT: 'Bright, no direct sun',
+  DIRECT: 'Direct sun',
+};
+
+const RESULTS: Record<string, string> = {
+  TOOK_WELL: 'Took well',
+  SET_BACK: 'Was set back',
+  LOST: 'Was lost',
 };
 
 /** What a line of evidence rests on: a sign, a sign's course from check to check, or the record. */
@@ -84,6 +122,11 @@ export function plain(code: string): string {
 export const placeWords = (site: string, spot: string): string =>
   `${site}, ${spot.charAt(0).toLowerCase()}${spot.slice(1)}`;
 
+export const findingWords = (code: string) => FINDINGS[code] ?? plain(code);
+export const levelWords = (level: string | null) => (level === null ? 'the default' : (LEVELS[level] ?? plain(level)));
+export const lightWords = (code: string) => LIGHTS[code] ?? plain(code);
+export const resultWords = (code: string) => RESULTS[code] ?? plain(code);
+export const ALL_ACTIONS = Object.keys(ACTIONS);
 export const actionWords = (code: string) => ACTIONS[code] ?? plain(code);
 export const urgencyWords = (code: string) => URGENCIES[code] ?? plain(code);
 export const saucerWords = (code: string) => SAUCERS[code] ?? plain(code);

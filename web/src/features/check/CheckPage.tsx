@@ -1,49 +1,36 @@
 import { Button, Textarea, UnstyledButton } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, body, newId, type Schemas } from '../../api/client';
 import { CallPanel, callDates } from '../../ui/CallPanel';
+import { LiveCall } from '../../ui/LiveCall';
+import { Steps } from '../../ui/Steps';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
+import { length, say } from '../../ui/format';
 import { notifyProblem } from '../../ui/notify';
 import { actionWords, groupWords, urgencyWords } from '../../ui/words';
 import { useCatalogue, useSignLabel } from '../advice/catalogue';
 import { PlantHead } from '../plant/PlantHead';
 import { usePlant } from '../plant/usePlant';
-import { teamNow, useReader } from '../team/session';
+import { localToInstant, teamNow, useReader } from '../team/session';
+import { dropDraft, EMPTY, heightStep, isBlank, keepDraft, minutesTaken, readDraft, type Draft } from './draft';
+import { PhotoPicker } from './PhotoPicker';
+import { SlipGuard } from './Roots';
 import { SignRow } from './SignRow';
-import { toList, type Tapped } from './signs';
+import { toList } from './signs';
+import { Taking } from './Taking';
 import { offerUndo } from './undo';
 import classes from './CheckPage.module.css';
 
-const GROUPS = ['POT', 'SURFACE', 'WATER', 'LEAF', 'STABILITY', 'PESTS', 'ROOTS'];
+/** In the order in which a person looks. */
+const GROUPS = ['POT', 'SURFACE', 'WATER', 'LEAF', 'PESTS', 'STABILITY', 'ROOTS'];
 
-/** Kept while the tab lives, so that a reload or a wrong turn loses nothing tapped. */
-const draftKey = (plant: string) => `check-draft-${plant}`;
+const HEIGHT_STEPS = 40;
 
 const now = () => Date.now();
-
-/** Whole minutes taken, at least one. */
-const minutesSince = (start: number | null): number =>
-  start === null ? 1 : Math.max(1, Math.round((now() - start) / 60_000));
-
-interface Draft {
-  tapped: Tapped;
-  states: string[] | null;
-  note: string;
-}
-
-function readDraft(plant: string): Draft {
-  try {
-    const stored = sessionStorage.getItem(draftKey(plant));
-    if (stored) return JSON.parse(stored) as Draft;
-  } catch {
-    sessionStorage.removeItem(draftKey(plant));
-  }
-  return { tapped: {}, states: null, note: '' };
-}
 
 export function CheckPage() {
   const { id = '' } = useParams();
@@ -55,23 +42,17 @@ export function CheckPage() {
 }
 
 function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']; catalogue: Schemas['Catalogue'] }) {
-  const { units } = useReader();
+  const { units, today, name } = useReader();
   const signLabel = useSignLabel();
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [draft, setDraftState] = useState(() => readDraft(id));
-  const [slipped, setSlipped] = useState(false);
   const [panelOpen, setPanelOpen] = useState(false);
-  const started = useRef<number | null>(null);
-  const checkId = useRef(newId());
-  const setDraft = (next: Draft) => {
-    started.current ??= now();
+  const [checkId] = useState(newId);
+  const setDraft = (change: Partial<Draft>) => {
+    const next = { ...draft, startedAt: draft.startedAt ?? now(), ...change };
     setDraftState(next);
-    try {
-      sessionStorage.setItem(draftKey(id), JSON.stringify(next));
-    } catch {
-      // Storage may be full or forbidden; the draft then lives only on this page.
-    }
+    keepDraft(id, next);
   };
   const storedStates = useMemo(() => data.states.flatMap((s) => (s.code ? [s.code] : [])), [data.states]);
   const states = draft.states ?? storedStates;
@@ -95,34 +76,57 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
   const save = useMutation({
     mutationFn: () =>
       api.PUT('/api/checks/{id}', {
-        params: { path: { id: checkId.current } },
+        params: { path: { id: checkId } },
         body: {
           plantId: id,
-          checkedAt: teamNow(),
+          checkedAt: draft.when ? localToInstant(draft.when) : teamNow(),
           signs: asked.signs,
           states: draft.states === null ? null : asked.states,
-          minutes: minutesSince(started.current),
+          minutes: minutesTaken(draft, now()),
+          heightMm: draft.heightMm,
           note: draft.note,
         },
       }),
     onSuccess: () => {
-      sessionStorage.removeItem(draftKey(id));
+      dropDraft(id);
       const refresh = () => {
         void queries.invalidateQueries({ queryKey: ['plant', id] });
+        void queries.invalidateQueries({ queryKey: ['plants'] });
         void queries.invalidateQueries({ queryKey: ['round'] });
       };
       refresh();
-      offerUndo(checkId.current, 'Check logged.', refresh);
+      offerUndo([checkId], isBlank(draft) ? 'Nothing to report: logged.' : 'Check logged.', refresh);
       void navigate(`/plants/${id}`);
     },
     onError: notifyProblem,
   });
   const toggleState = (code: string) =>
-    setDraft({
-      ...draft,
-      states: states.includes(code) ? states.filter((s) => s !== code) : [...states, code],
-    });
+    setDraft({ states: states.includes(code) ? states.filter((s) => s !== code) : [...states, code] });
   const slipAdvised = advice.lookNext.some((l) => l.sign === 'SLIP_CHECK');
+  const next = advice.lookNext.flatMap((l) => {
+    const item = catalogue.signs.find((s) => s.code === l.sign);
+    return item ? [{ item, why: l.why }] : [];
+  });
+  const earlier = (code: string) => data.standing.find((s) => s.code === code);
+  const rowsOf = (group: string) =>
+    catalogue.signs
+      .filter((s) => s.group === group)
+      .map((s) => (
+        <SignRow key={s.code} item={s} tapped={draft.tapped} earlier={earlier(s.code)} change={(t) => setDraft({ tapped: t })} />
+      ));
+  const groupOf = (group: string) => (
+    <section key={group} className={classes.group} aria-labelledby={`group-${group}`}>
+      <h2 id={`group-${group}`} tabIndex={-1}>
+        {groupWords(group)}
+      </h2>
+      {group === 'ROOTS' && !draft.slipped ? (
+        <SlipGuard warning={advice.slip} advised={slipAdvised} slipped={() => setDraft({ slipped: true })} />
+      ) : (
+        <ul className={classes.signs}>{rowsOf(group)}</ul>
+      )}
+    </section>
+  );
+  const height = draft.heightMm ?? data.plant.heightMm;
   return (
     <>
       <title>{`Check ${data.plant.commonName} · Happy Saucer`}</title>
@@ -134,57 +138,104 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
         units={units}
         title="Check"
       />
+      <LiveCall call={advice.call} spoken={tapped} />
       <div className={classes.bench}>
-        <div>
-          {GROUPS.map((group) => (
-            <section key={group} className={classes.group} aria-labelledby={`group-${group}`}>
-              <h2 id={`group-${group}`}>{groupWords(group)}</h2>
-              {group === 'ROOTS' && !slipped ? (
-                <div className={classes.slip}>
-                  <p>
-                    {slipAdvised
-                      ? 'Only the roots can settle this. Slip it out if the pot lets it go.'
-                      : 'No need to disturb it: nothing at the roots would change the call now.'}
-                  </p>
-                  <Button variant={slipAdvised ? 'filled' : 'default'} onClick={() => setSlipped(true)}>
-                    I have slipped it out
-                  </Button>
-                </div>
-              ) : (
-                <ul className={classes.signs}>
-                  {catalogue.signs
-                    .filter((s) => s.group === group)
-                    .map((s) => (
-                      <SignRow key={s.code} item={s} tapped={draft.tapped} change={(next) => setDraft({ ...draft, tapped: next })} />
-                    ))}
-                </ul>
+        <div className={classes.look}>
+          <Taking
+            who={name}
+            when={draft.when}
+            today={today}
+            minutes={minutesTaken(draft, now())}
+            change={(c) => setDraft(c)}
+          />
+          {(next.length > 0 || slipAdvised) && (
+            <section className={classes.next} aria-labelledby="look-next">
+              <h2 id="look-next">Look next</h2>
+              <ul className={classes.signs}>
+                {next.map(({ item, why }) => (
+                  <SignRow
+                    key={item.code}
+                    item={item}
+                    why={why}
+                    tapped={draft.tapped}
+                    prefix="next"
+                    change={(t) => setDraft({ tapped: t })}
+                  />
+                ))}
+              </ul>
+              {slipAdvised && !draft.slipped && (
+                <p>
+                  <a href="#group-ROOTS">Slip check:</a> {advice.lookNext.find((l) => l.sign === 'SLIP_CHECK')?.why}
+                </p>
               )}
             </section>
-          ))}
-          <section className={classes.group} aria-labelledby="group-states">
-            <h2 id="group-states">State of the plant</h2>
-            <div className={classes.states}>
-              {catalogue.states.map((s) => (
-                <UnstyledButton
-                  key={s.code}
-                  className={classes.state}
-                  aria-pressed={states.includes(s.code)}
-                  onClick={() => toggleState(s.code)}
+          )}
+          <nav aria-label="Signs" className={classes.jump}>
+            {GROUPS.map((g) => {
+              const count = catalogue.signs.filter((s) => s.group === g && draft.tapped[s.code]).length;
+              return (
+                <a key={g} href={`#group-${g}`}>
+                  {groupWords(g).split(/[ ,]/)[0]}
+                  {count > 0 && <span className="measure">{count}</span>}
+                </a>
+              );
+            })}
+          </nav>
+          <div className={classes.groups}>
+            {GROUPS.map(groupOf)}
+            <section className={classes.group} aria-labelledby="group-states">
+              <h2 id="group-states">State of the plant</h2>
+              <div className={classes.states}>
+                {catalogue.states.map((s) => (
+                  <UnstyledButton
+                    key={s.code}
+                    className={classes.state}
+                    aria-pressed={states.includes(s.code)}
+                    onClick={() => toggleState(s.code)}
+                  >
+                    {s.label}
+                  </UnstyledButton>
+                ))}
+              </div>
+            </section>
+            <section className={classes.group} aria-labelledby="group-record">
+              <h2 id="group-record">For the record</h2>
+              {draft.heightMm === null ? (
+                <Button variant="default" onClick={() => setDraft({ heightMm: Math.round(height) })}>
+                  Measure its height (last {say(length(height, units))})
+                </Button>
+              ) : (
+                <Steps
+                  label="Height"
+                  index={HEIGHT_STEPS / 2}
+                  last={HEIGHT_STEPS}
+                  value={say(length(height, units))}
+                  change={(i) => setDraft({ heightMm: heightStep(height, i - HEIGHT_STEPS / 2) })}
+                />
+              )}
+              <PhotoPicker plantId={id} checkId={checkId} />
+              <Textarea
+                label="Note"
+                size="md"
+                autosize
+                minRows={2}
+                maxLength={1000}
+                value={draft.note}
+                onChange={(e) => setDraft({ note: e.currentTarget.value })}
+              />
+              {!isBlank(draft) && (
+                <Button
+                  variant="subtle"
+                  onClick={() => {
+                    dropDraft(id);
+                    setDraftState(EMPTY);
+                  }}
                 >
-                  {s.label}
-                </UnstyledButton>
-              ))}
-            </div>
-          </section>
-          <Textarea
-            label="Note"
-            size="md"
-            autosize
-            minRows={2}
-            maxLength={1000}
-            value={draft.note}
-            onChange={(e) => setDraft({ ...draft, note: e.currentTarget.value })}
-          />
+                  Clear all that was tapped
+                </Button>
+              )}
+            </section>
+          </div>
         </div>
         <aside className={classes.aside} data-open={panelOpen} aria-label="The call">
           <div className={classes.bar}>
@@ -193,11 +244,11 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
               <span>{advice.call.urgency === 'NOT_DUE' ? callDates(advice.call) : urgencyWords(advice.call.urgency)}</span>
             </UnstyledButton>
             <Button size="lg" loading={save.isPending} onClick={() => save.mutate()}>
-              Save check
+              {isBlank(draft) ? 'Nothing to report' : 'Save check'}
             </Button>
           </div>
           <div className={classes.panel}>
-            <CallPanel advice={advice} signLabel={signLabel} live lookNextFirst />
+            <CallPanel advice={advice} signLabel={signLabel} hideLook />
           </div>
         </aside>
       </div>

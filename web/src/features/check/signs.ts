@@ -74,9 +74,25 @@ const STEPS: Record<string, number[]> = {
 
 const FIRST: Record<string, number> = { SECONDS: 90, SHARE: 0.1, DAYS: 3, COUNT: 5, DEGREES: 10, WEEKS: 3 };
 
+/** As it was seen, in a few words: "clear", "90 s", "looked for, not there". */
+export function seenWords(item: SignItem | undefined, seen: { state: string; grade: string | null; value: number | null }): string {
+  if (seen.state === 'ABSENT') return 'not there';
+  if (seen.grade) return seen.grade.toLowerCase();
+  return seen.value !== null && item ? valueWords(item, seen.value) : 'there';
+}
+
 export const stepsOf = (item: SignItem): number[] => STEPS[item.measure] ?? [1];
 
 const firstValue = (item: SignItem): number => FIRST[item.measure] ?? 1;
+
+export function setStep(tapped: Tapped, item: SignItem, index: number): Tapped {
+  const before = tapped[item.code];
+  const next = stepsOf(item)[index];
+  return before?.state === 'PRESENT' && next !== undefined ? { ...tapped, [item.code]: { ...before, value: next } } : tapped;
+}
+
+/** Which of the big steps a value stands at. */
+export const stepIndex = (item: SignItem, value: number): number => nearest(stepsOf(item), value);
 
 function nearest(steps: number[], value: number): number {
   let best = 0;

@@ -3,8 +3,8 @@ import { notifications } from '@mantine/notifications';
 import { api } from '../../api/client';
 import { notifyDone, notifyProblem } from '../../ui/notify';
 
-/** Says that a check was logged, and takes it back when asked. */
-export function offerUndo(checkId: string, text: string, after: () => unknown) {
+/** Says that checks were logged, and takes them back when asked. */
+export function offerUndo(checkIds: string[], text: string, after: () => unknown) {
   const shown = notifyDone(
     <span style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 12 }}>
       {text}
@@ -14,7 +14,7 @@ export function offerUndo(checkId: string, text: string, after: () => unknown) {
         onClick={() => {
           notifications.hide(shown);
           api
-            .DELETE('/api/checks/{id}', { params: { path: { id: checkId } } })
+            .POST('/api/checks/undo', { body: { checkIds } })
             .then(() => {
               notifyDone('Taken back.');
               return after();

@@ -1,8 +1,9 @@
 import { Link } from 'react-router';
 import { useState } from 'react';
-import { Button } from '@mantine/core';
-import { dayYear } from '../../ui/format';
-import { actionWords } from '../../ui/words';
+import { Button, UnstyledButton } from '@mantine/core';
+import { PhotoStrip } from '../../ui/PhotoStrip';
+import { dayYear, length, litres, say, type Units } from '../../ui/format';
+import { actionWords, evidenceWords, resultWords } from '../../ui/words';
 import type { PlantView } from './usePlant';
 import classes from './History.module.css';
 
@@ -16,9 +17,10 @@ interface Entry {
 
 const SHOWN = 8;
 
-/** Everything that happened to a plant, newest first: checks, repots, edits. */
-export function History({ data, signLabel }: { data: PlantView; signLabel: (code: string) => string }) {
+/** Everything that happened to a plant, newest first: checks, waterings, repots, photos, outcomes, arguments, edits. */
+export function History({ data, signLabel, units }: { data: PlantView; signLabel: (code: string) => string; units: Units }) {
   const [all, setAll] = useState(false);
+  const [kind, setKind] = useState('All');
   const entries: Entry[] = [
     ...data.checks.map((c) => ({
       on: c.checkedOn,
@@ -28,7 +30,9 @@ export function History({ data, signLabel }: { data: PlantView; signLabel: (code
       what: (
         <>
           {c.signs.length === 0 ? 'Nothing to report.' : c.signs.map((s) => seen(s, signLabel)).join('; ') + '.'}
+          {c.heightMm !== null && ` Height ${say(length(c.heightMm, units))}.`}
           {c.note && ` “${c.note}”`}
+          {c.minutes !== null && <span className={classes.minutes}> {Math.round(c.minutes)} min</span>}
         </>
       ),
     })),
@@ -52,11 +56,50 @@ export function History({ data, signLabel }: { data: PlantView; signLabel: (code
     ...data.changes
       .filter((c) => c.what !== 'Repotted')
       .map((c) => ({ on: c.at.slice(0, 10), order: c.at, kind: 'Edit', who: c.who, what: c.what })),
+    ...data.waterings.map((w) => ({
+      on: w.wateredOn,
+      order: `${w.wateredOn}T06`,
+      kind: 'Watering',
+      who: '',
+      what: `${say(litres(w.litres, units))}${w.runOffLitres > 0 ? `, ${say(litres(w.runOffLitres, units))} ran out` : ''}`,
+    })),
+    ...data.photos.map((p) => ({
+      on: p.takenOn,
+      order: `${p.takenOn}T20`,
+      kind: 'Photo',
+      who: p.who,
+      what: <PhotoStrip photos={[p]} />,
+    })),
+    ...data.outcomes.map((o) => ({
+      on: o.seenOn,
+      order: `${o.seenOn}T22`,
+      kind: 'Outcome',
+      who: o.who,
+      what: `${resultWords(o.result)}${o.firstGrowthOn ? `, first new growth ${dayYear(o.firstGrowthOn)}` : ''}${o.note ? `. “${o.note}”` : ''}`,
+    })),
+    ...data.arguments.map((a) => ({
+      on: a.setOn,
+      order: `${a.setOn}T21`,
+      kind: 'Argued',
+      who: a.who,
+      what: `${a.kind === 'CALL' ? `Overruled: ${actionWords(a.what).toLowerCase()}` : `Set aside: ${evidenceWords(a.what, signLabel).toLowerCase()}`}. “${a.reason}”${a.endedWhy ? ` (ended: ${a.endedWhy.toLowerCase()})` : ''}`,
+    })),
   ].sort((a, b) => b.order.localeCompare(a.order));
-  const shown = all ? entries : entries.slice(0, SHOWN);
+  const kinds = [...new Set(entries.map((e) => e.kind))];
+  const chosen = kind === 'All' ? entries.filter((e) => e.kind !== 'Watering') : entries.filter((e) => e.kind === kind);
+  const shown = all ? chosen : chosen.slice(0, SHOWN);
   return (
     <section className={classes.history} aria-labelledby="history">
       <h2 id="history">History</h2>
+      {kinds.length > 1 && (
+        <div className={classes.kinds} role="group" aria-label="What to show">
+          {['All', ...kinds].map((k) => (
+            <UnstyledButton key={k} aria-pressed={kind === k} onClick={() => setKind(k)}>
+              {k === 'All' ? 'All but waterings' : k}
+            </UnstyledButton>
+          ))}
+        </div>
+      )}
       {entries.length === 0 && <p>No check yet. The first one tells most.</p>}
       <table>
         <tbody>
@@ -70,9 +113,9 @@ export function History({ data, signLabel }: { data: PlantView; signLabel: (code
           ))}
         </tbody>
       </table>
-      {entries.length > SHOWN && !all && (
+      {chosen.length > SHOWN && !all && (
         <Button variant="default" onClick={() => setAll(true)}>
-          Show all {entries.length}
+          Show all {chosen.length}
         </Button>
       )}
     </section>

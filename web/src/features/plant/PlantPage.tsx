@@ -1,34 +1,42 @@
-import { Button } from '@mantine/core';
+import { Button, Menu } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, type Schemas } from '../../api/client';
-import { CallPanel } from '../../ui/CallPanel';
+import { PhotoStrip } from '../../ui/PhotoStrip';
 import { Figure } from '../../ui/Measure';
 import { Section } from '../../ui/Section';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
-import { day, days, dayYear, litres, length, share, width, type Units } from '../../ui/format';
+import { day, days, daysBetween, dayYear, litres, length, share, width, type Units } from '../../ui/format';
 import { notifyProblem } from '../../ui/notify';
 import { rimGap, widthAt } from '../../ui/potShape';
 import { actionWords } from '../../ui/words';
 import { useSignLabel } from '../advice/catalogue';
+import { ArguableCall } from '../argument/ArguableCall';
 import { useReader } from '../team/session';
+import { Courses } from './Courses';
 import { History } from './History';
+import { MovePlant } from './MovePlant';
 import { PlantHead } from './PlantHead';
+import { RetirePlant, useRetire } from './RetirePlant';
+import { TookIt } from './TookIt';
 import { usePlant, type PlantView } from './usePlant';
-import { WateringTrend } from './WateringTrend';
 import classes from './PlantPage.module.css';
 
 export function PlantPage() {
   const { id = '' } = useParams();
-  const { units, mayWork } = useReader();
+  const { units, mayWork, today } = useReader();
   const signLabel = useSignLabel();
   const { data, error, refetch } = usePlant(id);
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
   const { plant, advice } = data;
   const plan = advice.repot;
+  const careful = mayWork && !plant.retiredOn;
+  const untold = data.jobs.find((j) => j.status === 'DONE' && !data.outcomes.some((o) => o.jobId === j.id));
+  const timeToTell = untold?.doneOn && daysBetween(untold.doneOn, today) >= TELLS_AFTER_DAYS;
   return (
     <>
       <title>{`${plant.commonName} ${plant.label} · Happy Saucer`}</title>
@@ -39,19 +47,17 @@ export function PlantPage() {
         waterLeft={data.waterLeft}
         units={units}
       >
-        {mayWork && (
+        {careful && (
           <Button component={Link} to="check">
             Log a check
           </Button>
         )}
-        {mayWork && (
-          <Button component={Link} to="edit" variant="default">
-            Edit
-          </Button>
-        )}
+        {careful && <More data={data} />}
       </PlantHead>
       <div className={classes.bench}>
         <div className={classes.left}>
+          {plant.retiredOn && <Retired data={data} mayWork={mayWork} />}
+          {careful && untold && timeToTell && <TookIt job={untold} plantId={id} />}
           {data.openJob && (
             <p className={classes.job}>
               <Link to={`/jobs/${data.openJob.id}`}>
@@ -76,19 +82,74 @@ export function PlantPage() {
             </div>
             <Now data={data} units={units} />
           </div>
-          <WateringTrend waterings={data.waterings} repotted={plant.lastRepotted} />
+          <Courses courses={data.courses} repotted={plant.lastRepotted} units={units} />
+          {data.photos.length > 0 && (
+            <section aria-labelledby="photos">
+              <h2 id="photos" className={classes.small}>
+                Photos
+              </h2>
+              <PhotoStrip photos={data.photos} />
+            </section>
+          )}
         </div>
         <div className={classes.right}>
-          <CallPanel advice={advice} signLabel={signLabel} />
-          {plan && !data.openJob && (
+          <ArguableCall data={data} signLabel={signLabel} mayWork={careful} />
+          {plan && !data.openJob && !plant.retiredOn && (
             <Button component={Link} to="repot" fullWidth size="lg" className={classes.planButton}>
               See the repot plan
             </Button>
           )}
         </div>
       </div>
-      <History data={data} signLabel={signLabel} />
+      <History data={data} signLabel={signLabel} units={units} />
     </>
+  );
+}
+
+/** How a repot went can be told from about here (rule of thumb). */
+const TELLS_AFTER_DAYS = 14;
+
+function More({ data }: { data: PlantView }) {
+  const [open, setOpen] = useState<'move' | 'retire' | null>(null);
+  return (
+    <>
+      <Menu position="bottom-end" width={230}>
+        <Menu.Target>
+          <Button variant="default">Change</Button>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Item component={Link} to="edit">
+            Edit plant and pot
+          </Menu.Item>
+          <Menu.Item onClick={() => setOpen('move')}>Move to another spot</Menu.Item>
+          <Menu.Item component={Link} to={`/method?plant=${data.plant.id}`}>
+            Its own method
+          </Menu.Item>
+          <Menu.Item component={Link} to={`/species/${encodeURIComponent(data.plant.species)}`}>
+            Read about its kind
+          </Menu.Item>
+          <Menu.Item color="oxblood" onClick={() => setOpen('retire')}>
+            Retire
+          </Menu.Item>
+        </Menu.Dropdown>
+      </Menu>
+      <MovePlant data={data} opened={open === 'move'} close={() => setOpen(null)} />
+      <RetirePlant data={data} opened={open === 'retire'} close={() => setOpen(null)} />
+    </>
+  );
+}
+
+function Retired({ data, mayWork }: { data: PlantView; mayWork: boolean }) {
+  const retire = useRetire(data);
+  return (
+    <p className={classes.retired}>
+      Retired on {dayYear(data.plant.retiredOn ?? '')}.{' '}
+      {mayWork && (
+        <Button variant="default" size="sm" loading={retire.isPending} onClick={() => retire.mutate({ retiredOn: null, reason: null })}>
+          Take it back into care
+        </Button>
+      )}
+    </p>
   );
 }
 

@@ -1,30 +1,62 @@
-import { Button, TextInput } from '@mantine/core';
-import { IconSearch } from '@tabler/icons-react';
-import { useInfiniteQuery } from '@tanstack/react-query';
+import { Button, NativeSelect, TextInput, UnstyledButton } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
+import { IconSearch } from '@tabler/icons-react';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { api, body } from '../../api/client';
-import { PotGlyph } from '../../ui/PotGlyph';
+import { Link, useSearchParams } from 'react-router';
+import { api, body, type Schemas } from '../../api/client';
+import { PotGlyph, SAUCERS, SaucerMark, type SaucerState } from '../../ui/PotGlyph';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
+import { day, type Units } from '../../ui/format';
+import { actionWords, plain, saucerWords } from '../../ui/words';
 import { useReader } from '../team/session';
 import classes from './PlantsPage.module.css';
 
 const PAGE = 50;
+/** What is due changes; counts of plants that wait to be looked through anew are asked for again. */
+const AGAIN_MS = 3000;
+
+type Query = NonNullable<Parameters<typeof api.GET<'/api/plants', object>>[1]>;
 
 export function PlantsPage() {
   const { units } = useReader();
-  const [text, setText] = useState('');
-  const [search] = useDebouncedValue(text, 180);
-  const { data, error, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
-    queryKey: ['plants', search],
-    initialPageParam: 0,
-    queryFn: ({ pageParam }) => body(api.GET('/api/plants', { params: { query: { search, page: pageParam } } })),
-    getNextPageParam: (last, pages) => (last.length === PAGE ? pages.length : undefined),
-    placeholderData: (before) => before,
+  const [params, setParams] = useSearchParams();
+  const [text, setText] = useState(params.get('search') ?? '');
+  const [search] = useDebouncedValue(text, 150);
+  const set = (key: string, value: string | null) => {
+    const next = new URLSearchParams(params);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setParams(next, { replace: true });
+  };
+  const filter = {
+    search,
+    site: params.get('site') ?? undefined,
+    client: params.get('client') ?? undefined,
+    spot: params.get('spot') ?? undefined,
+    group: params.get('group') ?? undefined,
+    saucer: params.get('saucer') ?? undefined,
+    pressingFirst: params.get('order') === 'pressing',
+  };
+  const groups = useQuery({
+    queryKey: ['species-form'],
+    queryFn: () => body(api.GET('/api/species-form')),
+    staleTime: 600_000,
   });
-  const plants = data?.pages.flat();
+  const { data, error, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
+    queryKey: ['plants', filter],
+    initialPageParam: 0,
+    queryFn: ({ pageParam }) =>
+      body(api.GET('/api/plants', { params: { query: { ...filter, page: pageParam } } } as Query)),
+    getNextPageParam: (last, pages) => (last.plants.length === PAGE ? pages.length : undefined),
+    placeholderData: (before) => before,
+    refetchInterval: (query) => ((query.state.data?.pages[0]?.waiting ?? 0) > 0 ? AGAIN_MS : false),
+  });
+  const plants = data?.pages.flatMap((p) => p.plants);
+  const first = data?.pages[0];
+  const place = plants?.[0];
+  const narrowed = filter.site ?? filter.client ?? filter.spot;
   return (
     <>
       <title>Plants · Happy Saucer</title>
@@ -39,29 +71,56 @@ export function PlantsPage() {
           className={classes.search}
         />
       </div>
+      <div className={classes.filters}>
+        <div role="group" aria-label="What is due" className={classes.saucers}>
+          {SAUCERS.map((s) => (
+            <UnstyledButton key={s} aria-pressed={filter.saucer === s} onClick={() => set('saucer', filter.saucer === s ? null : s)}>
+              <SaucerMark state={s} />
+              {saucerWords(s)}
+            </UnstyledButton>
+          ))}
+        </div>
+        <p className={classes.count} role="status">
+          {first && (
+            <>
+              <span className="measure">{first.total.toLocaleString('en-GB')}</span> {first.total === 1 ? 'plant' : 'plants'}
+              {narrowed && place && ` at ${filter.client && !filter.site ? place.clientName : place.siteName}`}
+              {first.waiting > 0 && `. ${first.waiting.toLocaleString('en-GB')} are still being looked through for today.`}
+              {narrowed && (
+                <Button
+                  variant="subtle"
+                  size="sm"
+                  onClick={() => {
+                    const next = new URLSearchParams(params);
+                    ['site', 'client', 'spot'].forEach((k) => next.delete(k));
+                    setParams(next);
+                  }}
+                >
+                  Everywhere
+                </Button>
+              )}
+            </>
+          )}
+        </p>
+        <NativeSelect
+          aria-label="Group"
+          value={filter.group ?? ''}
+          onChange={(e) => set('group', e.currentTarget.value || null)}
+          data={[{ value: '', label: 'All groups' }, ...(groups.data?.groups ?? []).map((g) => ({ value: g.code, label: g.label }))]}
+        />
+        <NativeSelect
+          aria-label="Order"
+          value={params.get('order') ?? ''}
+          onChange={(e) => set('order', e.currentTarget.value || null)}
+          data={[{ value: '', label: 'By name' }, { value: 'pressing', label: 'Most pressing first' }]}
+        />
+      </div>
       {error && <Trouble error={error} />}
       {!plants && !error && <Waiting />}
-      {plants?.length === 0 && <p>No plant has all of these words. Try one of them.</p>}
+      {plants?.length === 0 && <p>No plant is like this. Take a word or a filter away.</p>}
       <ul className={classes.list}>
         {plants?.map((p) => (
-          <li key={p.id}>
-            <Link to={`/plants/${p.id}`}>
-              <PotGlyph
-                pot={{ topMm: p.potTopMm, baseMm: p.potBaseMm, heightMm: p.potHeightMm }}
-                saucer="NOTHING_DUE"
-                units={units}
-              />
-              <span>
-                <strong>{p.commonName}</strong>
-                <i>{p.species}</i>
-              </span>
-              <span>
-                {p.siteName}
-                <small>{p.spotName}</small>
-              </span>
-              <span className="measure">{p.label}</span>
-            </Link>
-          </li>
+          <PlantRow key={p.id} plant={p} units={units} />
         ))}
       </ul>
       {hasNextPage && (
@@ -70,5 +129,37 @@ export function PlantsPage() {
         </Button>
       )}
     </>
+  );
+}
+
+function PlantRow({ plant: p, units }: { plant: Schemas['PlantItem']; units: Units }) {
+  const due = p.dueFrom && p.dueTo ? `${day(p.dueFrom)} to ${day(p.dueTo)}` : '';
+  return (
+    <li>
+      <Link to={`/plants/${p.id}`}>
+        <PotGlyph
+          pot={{ topMm: p.potTopMm, baseMm: p.potBaseMm, heightMm: p.potHeightMm }}
+          saucer={(p.saucer ?? 'NOTHING_DUE') as SaucerState}
+          rootFill={p.rootFill}
+          waterLeft={p.waterLeft}
+          units={units}
+        />
+        <span>
+          <strong>{p.commonName}</strong>
+          <i>{p.species}</i>
+        </span>
+        <span>
+          {p.siteName}
+          <small>
+            {p.spotName}, {p.clientName}
+          </small>
+        </span>
+        <span className={classes.call}>
+          {p.action ? actionWords(p.action) : plain('being looked through')}
+          <small>{due}</small>
+        </span>
+        <span className="measure">{p.label}</span>
+      </Link>
+    </li>
   );
 }

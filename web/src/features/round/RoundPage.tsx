@@ -36,7 +36,19 @@ export function RoundPage() {
         .then(() => id);
     },
     onSuccess: (id) => {
-      offerUndo(id, 'Nothing to report: logged.', refresh);
+      offerUndo([id], 'Nothing to report: logged.', refresh);
+      void refresh();
+    },
+    onError: notifyProblem,
+  });
+  const rest = useMutation({
+    mutationFn: async (plantIds: string[]) => {
+      const plants = plantIds.map((plantId) => ({ checkId: newId(), plantId }));
+      await api.POST('/api/checks/all-well', { body: { checkedAt: teamNow(), plants, minutes: plants.length } });
+      return plants.map((p) => p.checkId);
+    },
+    onSuccess: (ids) => {
+      offerUndo(ids, `Nothing to report at ${ids.length} ${ids.length === 1 ? 'plant' : 'plants'}: logged.`, refresh);
       void refresh();
     },
     onError: notifyProblem,
@@ -82,6 +94,7 @@ export function RoundPage() {
               <p>{stop.clientName}</p>
             </div>
             <p className={classes.access}>{stop.accessNote}</p>
+            {mayWork && date === today && <Rest stop={stop} busy={rest.isPending} log={(ids) => rest.mutate(ids)} />}
           </header>
           <ul className={classes.plants}>
             {stop.plants.map((p) => (
@@ -98,6 +111,27 @@ export function RoundPage() {
         </section>
       ))}
     </>
+  );
+}
+
+/** All plants of a stop that nobody has looked at today; those that press are left to be looked at. */
+function Rest({ stop, busy, log }: { stop: Schemas['Stop']; busy: boolean; log: (ids: string[]) => void }) {
+  const open = stop.plants.filter((p) => !p.checkedToday);
+  const calm = open.filter((p) => p.saucer !== 'URGENT');
+  if (calm.length < 2) return null;
+  const left = open.length - calm.length;
+  return (
+    <div className={classes.rest}>
+      <Button
+        variant="default"
+        loading={busy}
+        onClick={() => log(calm.map((p) => p.plant.id))}
+        aria-label={`Nothing to report for the rest of ${stop.siteName}: ${calm.length} plants`}
+      >
+        All well with the other {calm.length}
+      </Button>
+      {left > 0 && <span>{left === 1 ? 'One presses' : `${left} press`} and wants a look of its own.</span>}
+    </div>
   );
 }
 

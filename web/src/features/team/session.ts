@@ -8,8 +8,21 @@ const KEY = ['session'];
 /** How far the app's clock is ahead of this device's, ms. */
 let ahead = 0;
 
+/** The team's time zone. */
+let zone = 'UTC';
+
 /** Now by the app's clock: a device's clock may be wrong, and a demo's may stand elsewhere. */
 export const teamNow = (): string => new Date(Date.now() + ahead).toISOString();
+
+/** A local date and time of the team as a moment. */
+export function localToInstant(local: string): string {
+  const utc = new Date(`${local.slice(0, 16)}:00Z`).getTime();
+  const shown = new Intl.DateTimeFormat('sv-SE', {
+    timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit',
+  }).format(utc);
+  const off = new Date(`${shown.replace(' ', 'T')}:00Z`).getTime() - utc;
+  return new Date(utc - off).toISOString();
+}
 
 export function useSession() {
   return useQuery({
@@ -17,6 +30,7 @@ export function useSession() {
     queryFn: async () => {
       const session = await body(api.GET('/api/session'));
       ahead = new Date(session.now).getTime() - Date.now();
+      zone = session.team?.zone ?? 'UTC';
       return session;
     },
     staleTime: 60_000,
@@ -30,6 +44,8 @@ export function useReader() {
     units: data?.user?.units ?? ('METRIC' as const),
     today: data?.today ?? new Date().toISOString().slice(0, 10),
     mayWork: data?.user?.role !== 'COUNTER',
+    mayPlan: data?.user?.role === 'PLANNER',
+    name: data?.user?.name ?? '',
   };
 }
 

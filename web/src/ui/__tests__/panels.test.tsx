@@ -5,6 +5,7 @@ import type { Schemas } from '../../api/client';
 import { ProblemError, faultsByField, sayProblem } from '../../api/problem';
 import { show } from '../../test-render';
 import { CallPanel } from '../CallPanel';
+import { LiveCall } from '../LiveCall';
 import { Conflict } from '../Conflict';
 import { WateringWeeks } from '../WateringWeeks';
 
@@ -17,16 +18,17 @@ const advice: Schemas['Advice'] = {
         { sign: 'ROOTS_FROM_DRAIN_HOLES', weight: 9, why: 'Roots leave by the holes.' },
         { sign: 'DRIES_TOO_FAST', weight: -2, why: 'It keeps its water.' },
       ],
-      discounted: [{ sign: 'ROOTS_AT_SURFACE', why: 'Normal in this species.' }],
+      discounted: [{ sign: 'ROOTS_AT_SURFACE', why: 'Normal in this species.', setAside: false }],
     },
   ],
   call: {
     action: 'POT_UP', urgency: 'THIS_WINDOW', from: '2027-04-12', to: '2027-09-10', recheck: null,
     reasons: ['Its roots have filled the pot.'],
     holds: [{ code: 'IN_BUD', firm: true, overridden: false, liftedBy: 'When flowering is over.', until: null }],
-    interim: [], also: [], alternatives: [],
+    interim: [], also: [], alternatives: [], overruled: null,
   },
   lookNext: [{ sign: 'SLIP_CHECK', how: 'Slip it out.', why: 'Only the roots can settle this.' }],
+  slip: null,
   forecast: { rootFill: 0.9, clearFrom: null, clearTo: null, basis: '' },
   repot: null,
   water: {
@@ -51,14 +53,43 @@ describe('the call', () => {
     show(<CallPanel advice={advice} signLabel={(c) => `label of ${c}`} />);
     expect(screen.queryByText('Roots leave by the holes.')).toBeNull();
     await userEvent.click(screen.getByRole('button', { name: /Evidence/ }));
-    expect(screen.getByText('+9')).toBeVisible();
-    expect(screen.getByText('−2')).toBeVisible();
-    expect(screen.getByText('Normal in this species.')).toBeVisible();
+    expect(screen.getByText('Roots leave by the holes.')).toBeVisible();
+    expect(screen.getByText('It keeps its water.')).toBeVisible();
+    expect(screen.getAllByText('Normal in this species.')).not.toHaveLength(0);
   });
 
   it('tells a changing call politely', () => {
-    const { container } = show(<CallPanel advice={advice} signLabel={(c) => c} live />);
-    expect(container.querySelector('[aria-live="polite"]')?.textContent).toContain('Pot up');
+    const { container, rerender } = show(<LiveCall call={advice.call} spoken={false} />);
+    const live = () => container.querySelector('[aria-live="polite"]')?.textContent;
+    expect(live()).toBe('');
+    rerender(<LiveCall call={advice.call} spoken />);
+    expect(live()).toContain('Pot up. In this window. 12 Apr 2027 to 10 Sept 2027. Its roots have filled the pot.');
+  });
+
+  it('shows the few lines that carried it, for and against, and what does not count', () => {
+    show(<CallPanel advice={advice} signLabel={(c) => `label of ${c}`} />);
+    const carried = screen.getByRole('heading', { name: 'What carried it' }).parentElement;
+    expect(carried).toHaveTextContent('label of ROOTS_FROM_DRAIN_HOLES for crowded+9');
+    expect(carried).toHaveTextContent('label of DRIES_TOO_FAST against crowded−2');
+    expect(carried).toHaveTextContent('label of ROOTS_AT_SURFACE: Normal in this species.');
+  });
+
+  it('says which choice of method decided, at which level, and what the other would make of it', () => {
+    const turn = {
+      key: 'timing', title: 'When nothing shows', chosen: 'By condition only', level: 'CLIENT' as const,
+      other: 'By the calendar', action: 'REFRESH', urgency: 'THIS_WINDOW',
+    };
+    const { rerender } = show(<CallPanel advice={advice} signLabel={(c) => c} method={{ chosen: [], turns: [turn] }} />);
+    expect(screen.getByText(/stands at “By condition only” \(this client’s choice\)/)).toBeVisible();
+    expect(screen.getByText('Refresh the medium, in this window:')).toBeVisible();
+    rerender(<CallPanel advice={advice} signLabel={(c) => c} method={{ chosen: [], turns: [] }} />);
+    expect(screen.getByText(/Any choice of method/)).toBeVisible();
+  });
+
+  it('says whose call it is when the rules are overruled', () => {
+    const overruled = { ...advice, call: { ...advice.call, overruled: { by: 'Jorun Pell', reason: 'Known.', action: 'WATCH' } } };
+    show(<CallPanel advice={overruled} signLabel={(c) => c} />);
+    expect(screen.getByText('Jorun Pell decided this. The rules would say: watch it.')).toBeVisible();
   });
 });
 

@@ -1,5 +1,5 @@
 import { Notifications } from '@mantine/notifications';
-import { screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it } from 'vitest';
@@ -57,7 +57,60 @@ describe('a check', () => {
     await userEvent.click(await yes());
     await userEvent.click(screen.getByRole('button', { name: 'Save check' }));
     expect(await screen.findByText('The plant’s page')).toBeVisible();
-    expect(sent()[0]).toMatchObject({ plantId: 'p1', states: null, minutes: 1 });
+    expect(sent()[0]).toMatchObject({ plantId: 'p1', states: null, minutes: 1, heightMm: null });
+  });
+
+  it('is saved as nothing to report when nothing was tapped', async () => {
+    answer('PUT', /\/api\/checks\//, () => ({ body: advice('LEAVE', 'NOT_DUE') }));
+    start();
+    await userEvent.click(await screen.findByRole('button', { name: 'Nothing to report' }));
+    expect(await screen.findByText('Nothing to report: logged.')).toBeVisible();
+    expect(sent()[0]).toMatchObject({ signs: [], note: '' });
+  });
+
+  it('takes minutes, another time and a height by steps', async () => {
+    answer('PUT', /\/api\/checks\//, () => ({ body: advice('LEAVE', 'NOT_DUE') }));
+    start();
+    await userEvent.click(await screen.findByRole('button', { name: 'A minute more' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Another time' }));
+    fireEvent.change(screen.getByLabelText('When it was looked at'), { target: { value: '2027-04-11T16:20' } });
+    await userEvent.click(screen.getByRole('button', { name: /Measure its height/ }));
+    await userEvent.click(screen.getByRole('button', { name: 'Height: more' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save check' }));
+    await screen.findByText('The plant’s page');
+    expect(sent()[0]).toMatchObject({ minutes: 2, heightMm: 1950, checkedAt: '2027-04-11T16:20:00.000Z' });
+  });
+
+  it('shows what an earlier check saw until the sign is looked at again', async () => {
+    const standing = [{ code: 'SURFACE_HARD', state: 'PRESENT', grade: null, value: null, seenOn: '2027-03-15', lasts: true }];
+    answer('GET', /\/api\/plants\/p1/, () => ({ body: { ...plantView, standing } }));
+    start();
+    expect(await screen.findByText('15 Mar: there; still counts')).toBeVisible();
+    await userEvent.click(await yes());
+    expect(screen.queryByText('15 Mar: there; still counts')).toBeNull();
+  });
+
+  it('puts what to look at next on top, to be answered there', async () => {
+    const look = { sign: 'SURFACE_HARD', how: 'Push.', why: 'If it is there, the call becomes: pot it up.' };
+    answer('GET', /\/api\/plants\/p1/, () => ({
+      body: { ...plantView, advice: { ...advice('LEAVE', 'NOT_DUE'), lookNext: [look] } },
+    }));
+    start();
+    const next = await screen.findByRole('region', { name: 'Look next' });
+    expect(next).toHaveTextContent(look.why);
+    await userEvent.click(within(next).getByRole('button', { name: 'No' }));
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({ signs: [{ code: 'SURFACE_HARD', state: 'ABSENT' }] }),
+    );
+  });
+
+  it('never offers to slip a plant whose pot holds the ball', async () => {
+    answer('GET', /\/api\/plants\/p1/, () => ({
+      body: { ...plantView, advice: { ...advice('LEAVE', 'NOT_DUE'), slip: { never: true, why: 'The mouth is too narrow.' } } },
+    }));
+    start();
+    expect(await screen.findByText('The mouth is too narrow.')).toBeVisible();
+    expect(screen.queryByRole('button', { name: /slipped it out/ })).toBeNull();
   });
 
   it('sends the states when one was changed', async () => {

@@ -41,13 +41,31 @@ describe('the round', () => {
 
   it('takes it back with the id it was logged by', async () => {
     answer('PUT', /\/api\/checks\//, () => ({ body: {} }));
-    answer('DELETE', /\/api\/checks\//, () => ({ status: 204 }));
+    answer('POST', /\/api\/checks\/undo/, () => ({ status: 204 }));
     show(page);
     await userEvent.click(await screen.findByRole('button', { name: /Nothing to report/ }));
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
-    await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true));
-    const path = (method: string) => asked.find((a) => a.method === method)?.path;
-    expect(path('DELETE')).toBe(path('PUT'));
+    await waitFor(() => expect(asked.some((a) => a.path === '/api/checks/undo')).toBe(true));
+    const logged = asked.find((a) => a.method === 'PUT')?.path;
+    const taken = asked.find((a) => a.path === '/api/checks/undo')?.body as { checkIds: string[] };
+    expect(taken.checkIds.map((id) => `/api/checks/${id}`)).toEqual([logged]);
+  });
+
+  it('logs the rest of a stop at once, and leaves what presses to be looked at', async () => {
+    const [stop] = round.stops;
+    const line = stop?.plants[0];
+    if (!stop || !line) throw new Error('no stop');
+    const plants = ['p1', 'p2', 'p3'].map((id, i) => ({
+      ...line, plant: { ...line.plant, id, label: id }, saucer: i === 0 ? ('URGENT' as const) : ('NOTHING_DUE' as const),
+    }));
+    answer('GET', /\/api\/round/, () => ({ body: { ...round, stops: [{ ...stop, plants }] } }));
+    answer('POST', /\/all-well/, () => ({ status: 204 }));
+    show(page);
+    expect(await screen.findByText('One presses and wants a look of its own.')).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'Nothing to report for the rest of Terminal hall: 2 plants' }));
+    expect(await screen.findByText('Nothing to report at 2 plants: logged.')).toBeVisible();
+    const sent = asked.find((a) => a.path === '/api/checks/all-well')?.body as { plants: { plantId: string }[] };
+    expect(sent.plants.map((p) => p.plantId)).toEqual(['p2', 'p3']);
   });
 
   it('offers no writing to the counter', async () => {

@@ -80,7 +80,7 @@ public record SpeciesColumn(
           code("vigour", "Vigour", "How soon roots reach through fresh medium", Vigour.values()),
           number(
               "monthsFrom",
-              "Usual months between repots, least",
+              "Usual interval, least",
               Kind.WHOLE,
               1,
               240,
@@ -88,7 +88,7 @@ public record SpeciesColumn(
               "The prior for crowding and the forecast rest on it"),
           number(
               "monthsTo",
-              "Usual months between repots, most",
+              "Usual interval, most",
               Kind.WHOLE,
               1,
               240,

@@ -3,15 +3,11 @@ package happysaucer.server.demo;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.book.CsvTable;
-import happysaucer.core.season.Season;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.Books;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.demo.DemoMapper.CheckRow;
-import happysaucer.server.demo.DemoMapper.SignRow;
-import happysaucer.server.demo.DemoMapper.WateringRow;
 import happysaucer.server.job.Jobs;
 import happysaucer.server.plant.Plants;
 import happysaucer.server.team.Account;
@@ -20,16 +16,13 @@ import happysaucer.server.team.SignIn;
 import happysaucer.server.team.TeamStart;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Random;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -47,11 +40,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoData implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
-  private static final long SEED = 20270412;
-  private static final int HISTORY_DAYS = 365;
-  private static final int CHECK_EVERY_DAYS = 28;
   private static final int AFTERCARE_SINCE_DAYS = 19;
-  private static final int CHUNK = 200;
 
   private final boolean wanted;
   private final DemoMapper mapper;
@@ -63,18 +52,15 @@ class DemoData implements ApplicationRunner {
   private final Plants plants;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transaction;
-  private final Random random = new Random(SEED);
 
+  private final DemoPast past;
   private UUID technician;
   private Account technicianAccount;
-  private final Map<String, UUID> visits = new HashMap<>();
-  private final List<CheckRow> checks = new ArrayList<>();
-  private final List<SignRow> signs = new ArrayList<>();
-  private final List<WateringRow> waterings = new ArrayList<>();
 
   DemoData(
       @Value("${saucer.demo}") boolean wanted,
       DemoMapper mapper,
+      DemoPast past,
       TeamStart team,
       TeamClock clock,
       Books books,
@@ -85,6 +71,7 @@ class DemoData implements ApplicationRunner {
       TransactionTemplate transaction) {
     this.wanted = wanted;
     this.mapper = mapper;
+    this.past = past;
     this.team = team;
     this.clock = clock;
     this.books = books;
@@ -114,12 +101,6 @@ class DemoData implements ApplicationRunner {
     return new ClassPathResource(resource).getContentAsString(StandardCharsets.UTF_8);
   }
 
-  private UUID id() {
-    return new UUID(
-        (random.nextLong() & ~0xF000L) | 0x4000L,
-        (random.nextLong() & 0x3FFFFFFFFFFFFFFFL) | 0x8000000000000000L);
-  }
-
   private void make(List<Map<String, String>> siteRows, List<Map<String, String>> plantRows) {
     team.makeDemoTeam("Tidepot Plant Care");
     UUID planner = team.addDemoPerson("planner", "Odda Fennick", Role.PLANNER);
@@ -138,16 +119,16 @@ class DemoData implements ApplicationRunner {
           spots.computeIfAbsent(
               row.get("site") + "/" + row.get("spot"),
               key -> {
-                UUID spotId = id();
+                UUID spotId = past.id();
                 mapper.spot(spotId, site.id(), row.get("spot"), row.get("light"));
                 return spotId;
               });
       made.add(plant(row, site, spot, number++, today, planner));
     }
-    flush();
+    past.write(technician);
     asTechnician(() -> pastJobs(made, today));
     asTechnician(() -> openJobs(made, today));
-    flush();
+    past.write(technician);
     plants.indexAll();
     events.publishEvent(new PlantTouched(made.stream().map(Made::id).toList()));
   }
@@ -156,8 +137,8 @@ class DemoData implements ApplicationRunner {
     Map<String, Site> sites = new HashMap<>();
     int order = 1;
     for (Map<String, String> row : rows) {
-      UUID client = id();
-      UUID site = id();
+      UUID client = past.id();
+      UUID site = past.id();
       int ahead = Integer.parseInt(row.get("daysFromNow"));
       mapper.client(client, row.get("client"));
       mapper.site(
@@ -185,7 +166,7 @@ class DemoData implements ApplicationRunner {
         today.minusDays(Math.round(Integer.parseInt(row.get("monthsInPot")) * 30.4));
     String best =
         books.team().book().species().find(row.get("species")).orElseThrow().traits().bestMix();
-    UUID plant = id();
+    UUID plant = past.id();
     mapper.plant(
         new DemoMapper.PlantRow(
             plant,
@@ -215,8 +196,16 @@ class DemoData implements ApplicationRunner {
     double interval = usual.daysToRefill() == null ? 20 : Math.max(1, usual.daysToRefill());
     double litres = Math.max(0.05, usual.litres());
     LocalDate until = story.inAftercare() ? today.minusDays(AFTERCARE_SINCE_DAYS + 1) : today;
-    waterings(plant, site, story, interval, litres, repotted, until, today);
-    checks(plant, site, story, until, number % 2 == 1);
+    past.waterings(plant, site.latitude(), story, interval, litres, repotted, until, today);
+    past.checks(
+        plant,
+        site.id(),
+        site.lastVisit(),
+        story,
+        until,
+        number % 2 == 1,
+        Double.parseDouble(row.get("heightMm")),
+        technician);
     return new Made(plant, site, story, interval, litres);
   }
 
@@ -265,105 +254,6 @@ class DemoData implements ApplicationRunner {
     return books.team().advise(request).water().before();
   }
 
-  private void waterings(
-      UUID plant,
-      Site site,
-      Story story,
-      double interval,
-      double litres,
-      LocalDate repotted,
-      LocalDate until,
-      LocalDate today) {
-    double now = Season.growth(site.latitude(), today);
-    LocalDate day = repotted.plusDays(9);
-    for (int i = 0; i < 6 && day.isBefore(today.minusDays(HISTORY_DAYS)); i++) {
-      pour(plant, day, litres * 1.1);
-      day =
-          day.plusDays(
-              stretched(
-                  interval
-                      * story.stretchAfterRepot()
-                      * now
-                      / Season.growth(site.latitude(), day)));
-    }
-    LocalDate start = today.minusDays(HISTORY_DAYS);
-    day = repotted.isAfter(start) ? repotted.plusDays(9) : start.plusDays(random.nextInt(5));
-    while (!day.isAfter(until)) {
-      pour(plant, day, litres);
-      double growth = Season.growth(site.latitude(), day);
-      double since = (day.toEpochDay() - repotted.toEpochDay()) / 30.4;
-      double stretch = since < 3 ? story.stretchAfterRepot() : 1;
-      day = day.plusDays(stretched(interval * stretch * now / growth));
-    }
-  }
-
-  private long stretched(double days) {
-    return Math.max(1, Math.round(days * (0.88 + random.nextDouble() * 0.24)));
-  }
-
-  private void pour(UUID plant, LocalDate day, double litres) {
-    double poured = Math.round(litres * 1.12 * (0.92 + random.nextDouble() * 0.16) * 100) / 100.0;
-    waterings.add(
-        new WateringRow(id(), plant, day, Math.max(0.03, poured), Math.round(poured * 10) / 100.0));
-  }
-
-  /** A check every four weeks; half the plants are due at the next visit, half at the one after. */
-  private void checks(UUID plant, Site site, Story story, LocalDate until, boolean dueNext) {
-    LocalDate last = dueNext ? site.lastVisit().minusDays(14) : site.lastVisit();
-    boolean bad = story != Story.HEALTHY;
-    if (bad && !story.inAftercare()) {
-      last = site.lastVisit();
-    }
-    while (last.isAfter(until)) {
-      last = last.minusDays(7);
-    }
-    LocalDate day = last.minusDays(CHECK_EVERY_DAYS * 12L);
-    while (!day.isAfter(last)) {
-      boolean newest = day.equals(last);
-      UUID check = id();
-      checks.add(
-          new CheckRow(
-              check,
-              plant,
-              visit(site.id(), day),
-              instant(day, 9 * 60 + random.nextInt(300)),
-              day,
-              1 + random.nextInt(3),
-              "",
-              "LEAVE",
-              "NOT_DUE",
-              null));
-      List<AdviceRequest.Sign> seen =
-          newest
-              ? story.signs()
-              : List.of(new AdviceRequest.Sign("STAYS_WET", "ABSENT", null, null));
-      for (AdviceRequest.Sign sign : seen) {
-        signs.add(
-            new SignRow(
-                check,
-                Objects.requireNonNull(sign.code()),
-                Objects.requireNonNull(sign.state()),
-                sign.grade(),
-                sign.value()));
-      }
-      day = day.plusDays(CHECK_EVERY_DAYS);
-    }
-  }
-
-  private UUID visit(UUID site, LocalDate day) {
-    return visits.computeIfAbsent(
-        site + "/" + day,
-        key -> {
-          UUID visit = id();
-          mapper.visit(visit, site, day, technician);
-          return visit;
-        });
-  }
-
-  private Instant instant(LocalDate day, int minutes) {
-    return day.atTime(LocalTime.MIN.plusMinutes(minutes)).atZone(clock.zone()).toInstant();
-  }
-
   /** Repots that really went through the app some weeks ago, so that their aftercare runs. */
   private void pastJobs(List<Made> made, LocalDate today) {
     for (Made plant : made) {
@@ -374,7 +264,7 @@ class DemoData implements ApplicationRunner {
       clock.at(
           day.atTime(10, 0),
           () -> {
-            UUID job = id();
+            UUID job = past.id();
             jobs.schedule(job, new Jobs.JobRequest(plant.id(), day, null), Units.METRIC);
             jobs.of(job)
                 .steps()
@@ -384,8 +274,8 @@ class DemoData implements ApplicationRunner {
           });
       for (LocalDate pour = day;
           !pour.isAfter(today);
-          pour = pour.plusDays(stretched(plant.interval() * 1.4))) {
-        pour(plant.id(), pour, plant.litres() * 1.2);
+          pour = pour.plusDays(past.stretched(plant.interval() * 1.4))) {
+        past.pour(plant.id(), pour, plant.litres() * 1.2);
       }
     }
   }
@@ -408,7 +298,7 @@ class DemoData implements ApplicationRunner {
               ? today
               : call.from().plusDays(1 + 4L * spread++ % 40);
       if (!day.isAfter(call.to()) && spread % 3 != 0) {
-        jobs.schedule(id(), new Jobs.JobRequest(plant.id(), day, null), Units.METRIC);
+        jobs.schedule(past.id(), new Jobs.JobRequest(plant.id(), day, null), Units.METRIC);
       }
     }
   }
@@ -423,22 +313,5 @@ class DemoData implements ApplicationRunner {
     } finally {
       SecurityContextHolder.setContext(before);
     }
-  }
-
-  private void flush() {
-    chunks(checks).forEach(chunk -> mapper.checks(chunk, technician));
-    chunks(signs).forEach(mapper::signs);
-    chunks(waterings).forEach(chunk -> mapper.waterings(chunk, technician, clock.now()));
-    checks.clear();
-    signs.clear();
-    waterings.clear();
-  }
-
-  private static <T> List<List<T>> chunks(List<T> rows) {
-    List<List<T>> chunks = new ArrayList<>();
-    for (int i = 0; i < rows.size(); i += CHUNK) {
-      chunks.add(rows.subList(i, Math.min(rows.size(), i + CHUNK)));
-    }
-    return chunks;
   }
 }

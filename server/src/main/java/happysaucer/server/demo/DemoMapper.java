@@ -90,6 +90,7 @@ interface DemoMapper {
       Instant at,
       LocalDate on,
       double minutes,
+      @Nullable Double heightMm,
       String note,
       String action,
       String urgency,
@@ -98,11 +99,11 @@ interface DemoMapper {
   @Insert(
       """
       <script>
-      insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, note,
-                               action, urgency, recheck_on, received_at) values
+      insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, height_mm,
+                               note, action, urgency, recheck_on, received_at) values
       <foreach collection='checks' item='c' separator=','>
-        (#{c.id}, #{c.plantId}, #{c.visitId}, #{user}, #{c.at}, #{c.on}, #{c.minutes}, #{c.note},
-         #{c.action}, #{c.urgency}, #{c.recheck}, #{c.at})
+        (#{c.id}, #{c.plantId}, #{c.visitId}, #{user}, #{c.at}, #{c.on}, #{c.minutes}, #{c.heightMm},
+         #{c.note}, #{c.action}, #{c.urgency}, #{c.recheck}, #{c.at})
       </foreach>
       </script>""")
   void checks(@Param("checks") List<CheckRow> checks, @Param("user") UUID user);

@@ -118,6 +118,19 @@ enum Story {
     return signs;
   }
 
+  /** What a check so many checks before the last one saw. */
+  List<AdviceRequest.Sign> earlierSigns(int checksBack) {
+    List<AdviceRequest.Sign> signs = new ArrayList<>(List.of(absent("STAYS_WET")));
+    boolean crowding = this == CROWDED || this == SEVERE_TODAY;
+    if (crowding && checksBack < 6) {
+      signs.add(valued("WATER_POOLS", Math.max(15, 80 - 12 * checksBack)));
+    }
+    if (this == SEVERE_TODAY && checksBack < 5) {
+      signs.add(valued("LOWER_LEAVES_SHED", Math.max(1, 7 - 2 * checksBack)));
+    }
+    return signs;
+  }
+
   private static AdviceRequest.Sign plain(String code) {
     return new AdviceRequest.Sign(code, "PRESENT", null, null);
   }

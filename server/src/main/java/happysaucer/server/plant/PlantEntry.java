@@ -418,7 +418,7 @@ class PlantEntry {
         List<Fault> faults) {
       String text = row.text(column);
       if (text.isEmpty()) {
-        if (standard == 0) {
+        if (column.equals("pot")) {
           faults.add(new Fault(column, "Is empty. Write a width like 15 cm or 6 in.", text));
         }
         return standard;

@@ -1,0 +1,32 @@
+import { csrfToken } from './client';
+import { ProblemError, type Problem } from './problem';
+
+export const photoUrl = (id: string, small: boolean): string => `/api/photos/${id}${small ? '?small=true' : ''}`;
+
+async function orThrow(response: Response): Promise<void> {
+  if (response.ok) return;
+  throw new ProblemError(response.status, ((await response.json().catch(() => null)) ?? {}) as Problem);
+}
+
+/** The body is the picture itself; the generated client knows only JSON. */
+export async function sendPhoto(id: string, plant: string, check: string, file: Blob): Promise<void> {
+  const response = await fetch(
+    new Request(new URL(`/api/photos/${id}?plant=${plant}&check=${check}`, window.location.href), {
+      method: 'PUT',
+      headers: { 'Content-Type': file.type || 'image/jpeg', 'X-XSRF-TOKEN': csrfToken() },
+      body: file,
+    }),
+  );
+  await orThrow(response);
+}
+
+export async function removePhoto(id: string): Promise<void> {
+  await orThrow(
+    await fetch(
+      new Request(new URL(`/api/photos/${id}`, window.location.href), {
+        method: 'DELETE',
+        headers: { 'X-XSRF-TOKEN': csrfToken() },
+      }),
+    ),
+  );
+}

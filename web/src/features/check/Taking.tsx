@@ -1,0 +1,59 @@
+import { Button, TextInput, UnstyledButton } from '@mantine/core';
+import { useState } from 'react';
+import { weekday } from '../../ui/format';
+import classes from './CheckPage.module.css';
+
+interface Props {
+  who: string;
+  /** Local date and time, null for now. */
+  when: string | null;
+  today: string;
+  minutes: number;
+  change: (next: { when?: string | null; minutes?: number }) => void;
+}
+
+/** Who, when and how long: filled in by themselves, and each can be put right. */
+export function Taking({ who, when, today, minutes, change }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <div className={classes.taking}>
+      <span>
+        {who}, {when ? `${weekday(when)}, ${when.slice(11, 16)}` : 'now'}
+      </span>
+      <span className={classes.minutes}>
+        <UnstyledButton aria-label="A minute less" onClick={() => change({ minutes: Math.max(1, minutes - 1) })}>
+          −
+        </UnstyledButton>
+        <output className="measure" aria-label="Minutes taken">
+          {minutes} min
+        </output>
+        <UnstyledButton aria-label="A minute more" onClick={() => change({ minutes: Math.min(240, minutes + 1) })}>
+          +
+        </UnstyledButton>
+      </span>
+      <Button variant="subtle" size="sm" aria-expanded={open} onClick={() => setOpen(!open)}>
+        Another time
+      </Button>
+      {open && (
+        <div className={classes.when}>
+          <TextInput
+            type="datetime-local"
+            label="When it was looked at"
+            max={`${today}T23:59`}
+            value={when ?? ''}
+            onChange={(e) => change({ when: e.currentTarget.value || null })}
+          />
+          <Button
+            variant="default"
+            onClick={() => {
+              change({ when: null });
+              setOpen(false);
+            }}
+          >
+            Now
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,107 @@
+import { Modal, TextInput } from '@mantine/core';
+import { useQuery } from '@tanstack/react-query';
+import { IconSearch } from '@tabler/icons-react';
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, body, type Schemas } from '../../api/client';
+import { findPages, target, type Page } from './pages';
+import classes from './Find.module.css';
+
+type Found = Schemas['Found'] | Page;
+
+const KINDS: Record<string, string> = { PLANT: 'Plants', SITE: 'Sites', SPECIES: 'Species', PAGE: 'Pages' };
+
+/** Finds anything from anywhere: by name, place, client or label code, typed or scanned. */
+export function Find({ opened, close }: { opened: boolean; close: () => void }) {
+  return (
+    <Modal opened={opened} onClose={close} withCloseButton={false} size={560} padding={0} yOffset="10vh" aria-label="Find">
+      {opened && <Search close={close} />}
+    </Modal>
+  );
+}
+
+function Search({ close }: { close: () => void }) {
+  const navigate = useNavigate();
+  const [text, setText] = useState('');
+  const [active, setActive] = useState(0);
+  /** A scanner sends Enter before the answer is there: it is kept for it. */
+  const waiting = useRef<string | null>(null);
+  const asked = text.trim();
+  const { data, isPlaceholderData } = useQuery({
+    queryKey: ['find', asked],
+    queryFn: () => body(api.GET('/api/find', { params: { query: { text: asked } } })),
+    enabled: asked !== '',
+    placeholderData: (before) => before,
+  });
+  const pages = findPages(asked);
+  const fresh = data && !isPlaceholderData;
+  const found: Found[] = asked === '' ? pages : [...(data ?? []), ...pages];
+  const at = Math.min(active, Math.max(0, found.length - 1));
+  const open = (f: Found | undefined) => {
+    if (!f) return;
+    close();
+    void navigate(target(f));
+  };
+  const first = fresh ? found[0] : undefined;
+  useEffect(() => {
+    if (waiting.current === asked && first) {
+      waiting.current = null;
+      close();
+      void navigate(target(first));
+    }
+  }, [asked, first, close, navigate]);
+  return (
+    <div className={classes.find}>
+      <TextInput
+        data-autofocus
+        size="lg"
+        aria-label="Find"
+        placeholder="Plant, place, client, species or label"
+        leftSection={<IconSearch size={22} aria-hidden />}
+        value={text}
+        role="combobox"
+        aria-expanded={found.length > 0}
+        aria-controls="found"
+        aria-activedescendant={found.length > 0 ? `found-${at}` : undefined}
+        onChange={(e) => {
+          setText(e.currentTarget.value);
+          setActive(0);
+          waiting.current = null;
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
+            e.preventDefault();
+            setActive(Math.max(0, Math.min(found.length - 1, at + (e.key === 'ArrowDown' ? 1 : -1))));
+          } else if (e.key === 'Enter') {
+            e.preventDefault();
+            if (asked !== '' && !fresh) waiting.current = asked;
+            else open(found[at]);
+          }
+        }}
+      />
+      <ul id="found" role="listbox" aria-label="Found" className={classes.list}>
+        {found.map((f, i) => (
+          <li
+            key={f.kind + f.id}
+            id={`found-${i}`}
+            role="option"
+            aria-selected={i === at}
+            onMouseMove={() => setActive(i)}
+            onClick={() => open(f)}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter') open(f);
+            }}
+          >
+            <strong>{f.title}</strong>
+            <span>{f.detail}</span>
+            {(i === 0 || found[i - 1]?.kind !== f.kind) && <small>{KINDS[f.kind]}</small>}
+          </li>
+        ))}
+      </ul>
+      {asked !== '' && fresh && found.length === 0 && <p className={classes.none}>Nothing has all of these letters.</p>}
+      <p className={classes.keys} aria-hidden>
+        <kbd>↑</kbd> <kbd>↓</kbd> choose <kbd>Enter</kbd> open <kbd>Esc</kbd> close
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,82 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, body, type Schemas } from '../../api/client';
+import page from '../../ui/Page.module.css';
+import type { Level } from './choices';
+import classes from './Method.module.css';
+
+export interface ExamplePlant {
+  id: string;
+  commonName: string;
+  label: string;
+}
+
+/** The plant that was asked about, or else the most pressing one: something is to be seen on it. */
+export function useExample(plantId: string | null): { plant: ExamplePlant | null } {
+  const asked = useQuery({
+    queryKey: ['plant', plantId],
+    queryFn: () => body(api.GET('/api/plants/{id}', { params: { path: { id: plantId ?? '' } } })),
+    enabled: plantId !== null,
+  });
+  const pressing = useQuery({
+    queryKey: ['plants', 'example'],
+    queryFn: () => body(api.GET('/api/plants', { params: { query: { pressingFirst: true, saucer: 'IN_WINDOW' } } })),
+    enabled: plantId === null,
+    staleTime: 60_000,
+  });
+  return { plant: plantId === null ? (pressing.data?.plants[0] ?? null) : (asked.data?.plant ?? null) };
+}
+
+/** What one choice changes for one plant, before it is made. */
+export function Example({
+  plant,
+  level,
+  questionKey,
+  choice,
+  label,
+}: {
+  plant: ExamplePlant;
+  level: Level;
+  questionKey: string;
+  choice: string;
+  label: string;
+}) {
+  const effect = useQuery({
+    queryKey: ['method-effect', plant.id, level, questionKey, choice],
+    queryFn: () => body(api.POST('/api/method/effect', { body: { plantId: plant.id, level, key: questionKey, choice } })),
+  });
+  if (!effect.data) return null;
+  return (
+    <div className={classes.example} role="status">
+      <p>
+        With “{label}”, {plant.commonName} <span className="measure">{plant.label}</span>
+        {effect.data.differences.length === 0 ? ' is treated just the same.' : ':'}
+      </p>
+      {effect.data.differences.length > 0 && <Differences of={effect.data.differences} />}
+    </div>
+  );
+}
+
+export function Differences({ of }: { of: Schemas['Difference'][] }) {
+  return (
+    <table className={page.table}>
+      <thead>
+        <tr>
+          <th scope="col" aria-label="What" />
+          <th scope="col">Now</th>
+          <th scope="col">Then</th>
+        </tr>
+      </thead>
+      <tbody>
+        {of.map((d) => (
+          <tr key={d.what}>
+            <th scope="row">{d.what}</th>
+            <td>{d.before}</td>
+            <td>
+              <b>{d.after}</b>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,208 @@
+import { Button, NumberInput, Radio } from '@mantine/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { api, body, type Schemas } from '../../api/client';
+import page from '../../ui/Page.module.css';
+import { Trouble } from '../../ui/Trouble';
+import { Waiting } from '../../ui/Waiting';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import { useReader } from '../team/session';
+import { chosenAt, heldBy, type Level } from './choices';
+import { Example, useExample } from './Example';
+import { Who } from './Who';
+import classes from './Method.module.css';
+
+/** Where good practitioners differ: each choice with its reason and cost, for whom, and what it changes. */
+export function MethodPage() {
+  const { mayPlan } = useReader();
+  const [params, setParams] = useSearchParams();
+  const queries = useQueryClient();
+  const plantOf = params.get('plant');
+  const level = (params.get('level') ?? (plantOf ? 'PLANT' : 'TEAM')) as Level;
+  const target = level === 'TEAM' ? '' : level === 'PLANT' ? (plantOf ?? '') : (params.get('target') ?? '');
+  const { data, error } = useQuery({ queryKey: ['method'], queryFn: () => body(api.GET('/api/method')) });
+  const example = useExample(plantOf);
+  const [open, setOpen] = useState<string | null>(null);
+  const choose = useMutation({
+    mutationFn: ({ key, choice }: { key: string; choice: string | null }) =>
+      body(api.PUT('/api/method', { body: { level, target, key, choice } })),
+    onSuccess: (next) => {
+      queries.setQueryData(['method'], next);
+      for (const key of ['plant', 'plants', 'round', 'method-effect']) void queries.invalidateQueries({ queryKey: [key] });
+      notifyDone('Chosen. All plants it concerns are looked through anew.');
+    },
+    onError: notifyProblem,
+  });
+  if (error) return <Trouble error={error} />;
+  if (!data) return <Waiting />;
+  const ready = level === 'TEAM' || target !== '';
+  return (
+    <>
+      <title>Method · Happy Saucer</title>
+      <div className={page.head}>
+        <div>
+          <h1>Method</h1>
+          <p>Where good practitioners differ. The nearest level that says something decides: plant, group, client, team.</p>
+        </div>
+      </div>
+      <Who level={level} target={target} plant={example.plant} groups={data.groups} setParams={setParams} />
+      {!ready && <p>Choose for whom first.</p>}
+      {ready && (
+        <div className={classes.questions}>
+          {data.questions.map((q) => {
+            const chosen = chosenAt(data.choices, level, target, q.key);
+            return (
+              <Question
+                key={q.key}
+                question={q}
+                chosen={chosen?.choice ?? null}
+                held={level === 'TEAM' ? null : heldBy(data.choices, q.key)}
+                byWhom={chosen ? `${chosen.who}` : null}
+                mayChoose={mayPlan}
+                busy={choose.isPending}
+                choose={(choice) => choose.mutate({ key: q.key, choice })}
+                open={open === q.key}
+                toggle={() => setOpen(open === q.key ? null : q.key)}
+                level={level}
+                example={example}
+              />
+            );
+          })}
+        </div>
+      )}
+      <Elsewhere choices={data.choices} questions={data.questions} />
+    </>
+  );
+}
+
+interface QuestionProps {
+  question: Schemas['QuestionView'];
+  chosen: string | null;
+  held: string | null;
+  byWhom: string | null;
+  mayChoose: boolean;
+  busy: boolean;
+  choose: (choice: string | null) => void;
+  open: boolean;
+  toggle: () => void;
+  level: Level;
+  example: ReturnType<typeof useExample>;
+}
+
+function Question({ question: q, chosen, held, byWhom, mayChoose, busy, choose, open, toggle, level, example }: QuestionProps) {
+  const standard = q.options[0]?.code ?? String(q.number?.standard ?? '');
+  const value = chosen ?? (level === 'TEAM' ? standard : '');
+  const [number, setNumber] = useState<string | number>(value);
+  const [looked, setLooked] = useState<string | null>(null);
+  const asked = looked ?? (q.options.find((o) => o.code !== (value || standard))?.code ?? null);
+  return (
+    <section className={classes.question} aria-labelledby={`q-${q.key}`}>
+      <header>
+        <h2 id={`q-${q.key}`}>{q.title}</h2>
+        {chosen !== null && (
+          <Button variant="subtle" size="sm" disabled={!mayChoose || busy} aria-label={`${q.title}: leave it to the other levels`} onClick={() => choose(null)}>
+            {level === 'TEAM' ? 'Back to the default' : 'Leave it to the other levels'}
+          </Button>
+        )}
+        {byWhom && <small>chosen by {byWhom}</small>}
+      </header>
+      {q.number ? (
+        <form
+          className={classes.number}
+          onSubmit={(e) => {
+            e.preventDefault();
+            choose(String(number));
+          }}
+        >
+          <p>
+            {q.number.reason}. <span className={page.soft}>{q.number.cost}.</span>
+          </p>
+          <NumberInput
+            aria-label={q.title}
+            size="md"
+            min={q.number.least}
+            max={q.number.most}
+            step={q.number.unit === 'g' ? 500 : 5}
+            suffix={` ${q.number.unit}`}
+            thousandSeparator=" "
+            value={number === '' ? q.number.standard : number}
+            onChange={setNumber}
+            disabled={!mayChoose}
+          />
+          {mayChoose && (
+            <Button type="submit" variant="default" disabled={busy}>
+              Set
+            </Button>
+          )}
+        </form>
+      ) : (
+        <Radio.Group value={value} onChange={choose} aria-labelledby={`q-${q.key}`}>
+          <div className={classes.options}>
+            {q.options.map((o, i) => (
+              <div key={o.code} className={classes.option} data-chosen={value === o.code}>
+                <Radio
+                  value={o.code}
+                  disabled={!mayChoose || busy}
+                  label={
+                    <>
+                      {o.label}
+                      {i === 0 && <small> (default)</small>}
+                      {level !== 'TEAM' && value === '' && (held ?? standard) === o.code && <small> · holds here now</small>}
+                    </>
+                  }
+                />
+                <p>
+                  {o.reason}. <span className={page.soft}>{o.cost}.</span>
+                </p>
+                {open && (
+                  <Button variant={asked === o.code ? 'default' : 'subtle'} size="sm" onClick={() => setLooked(o.code)}>
+                    On the example
+                  </Button>
+                )}
+              </div>
+            ))}
+          </div>
+        </Radio.Group>
+      )}
+      {q.options.length > 0 && (
+        <Button variant="subtle" size="sm" aria-expanded={open} onClick={toggle}>
+          What it changes for {example.plant ? `${example.plant.commonName} ${example.plant.label}` : 'an example'}
+        </Button>
+      )}
+      {open && asked && example.plant && (
+        <Example plant={example.plant} level={level} questionKey={q.key} choice={asked} label={q.options.find((o) => o.code === asked)?.label ?? asked} />
+      )}
+    </section>
+  );
+}
+
+/** Everything that was chosen at any level, so that nothing hides. */
+function Elsewhere({ choices, questions }: { choices: Schemas['LevelChoice'][]; questions: Schemas['QuestionView'][] }) {
+  if (choices.length === 0) return null;
+  const label = (c: Schemas['LevelChoice']) => {
+    const q = questions.find((x) => x.key === c.key);
+    return { title: q?.title ?? c.key, choice: q?.options.find((o) => o.code === c.choice)?.label ?? `${c.choice} ${q?.number?.unit ?? ''}` };
+  };
+  return (
+    <section aria-labelledby="all-choices">
+      <h2 id="all-choices">All that differs from the defaults</h2>
+      <table className={page.table}>
+        <tbody>
+          {choices.map((c) => (
+            <tr key={c.level + c.target + c.key}>
+              <td>
+                {c.level === 'PLANT' ? <Link to={`/plants/${c.target}`}>{c.targetName}</Link> : c.targetName}
+              </td>
+              <td>{label(c).title}</td>
+              <td>
+                <b>{label(c).choice}</b>
+              </td>
+              <td className={page.soft}>{c.who}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

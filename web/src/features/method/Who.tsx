@@ -1,0 +1,75 @@
+import { NativeSelect, SegmentedControl, TextInput } from '@mantine/core';
+import { useDebouncedValue } from '@mantine/hooks';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, body, type Schemas } from '../../api/client';
+import type { Level } from './choices';
+import classes from './Method.module.css';
+
+interface Props {
+  level: Level;
+  target: string;
+  plant: { id: string; commonName: string; label: string } | null;
+  groups: Schemas['GroupItem'][];
+  setParams: (next: Record<string, string>) => void;
+}
+
+/** For whom a choice is made. */
+export function Who({ level, target, plant, groups, setParams }: Props) {
+  const [text, setText] = useState('');
+  const [search] = useDebouncedValue(text, 150);
+  const clients = useQuery({
+    queryKey: ['clients', search],
+    queryFn: () => body(api.GET('/api/clients', { params: { query: { search } } })),
+    enabled: level === 'CLIENT',
+    placeholderData: (before) => before,
+  });
+  return (
+    <div className={classes.who}>
+      <SegmentedControl
+        size="md"
+        aria-label="For whom"
+        value={level}
+        onChange={(next) => setParams(next === 'PLANT' && plant ? { level: next, plant: plant.id } : { level: next })}
+        data={[
+          { value: 'TEAM', label: 'The team' },
+          { value: 'CLIENT', label: 'One client' },
+          { value: 'GROUP', label: 'A species group' },
+          { value: 'PLANT', label: 'One plant' },
+        ]}
+      />
+      {level === 'GROUP' && (
+        <NativeSelect
+          aria-label="Which group"
+          value={target}
+          onChange={(e) => setParams({ level, target: e.currentTarget.value })}
+          data={[{ value: '', label: 'Which group?' }, ...groups.map((g) => ({ value: g.code, label: g.label }))]}
+        />
+      )}
+      {level === 'CLIENT' && (
+        <>
+          <TextInput aria-label="Find a client" placeholder="Find a client" value={text} onChange={(e) => setText(e.currentTarget.value)} />
+          <NativeSelect
+            aria-label="Which client"
+            value={target}
+            onChange={(e) => setParams({ level, target: e.currentTarget.value })}
+            data={[{ value: '', label: 'Which client?' }, ...(clients.data ?? []).map((c) => ({ value: c.id, label: c.name }))]}
+          />
+        </>
+      )}
+      {level === 'PLANT' && (
+        <p>
+          {plant ? (
+            <>
+              For <Link to={`/plants/${plant.id}`}>{`${plant.commonName} ${plant.label}`}</Link>. Another plant’s own method is under
+              “Change” on its page.
+            </>
+          ) : (
+            'Open a plant, then “Change”, then “Its own method”.'
+          )}
+        </p>
+      )}
+    </div>
+  );
+}

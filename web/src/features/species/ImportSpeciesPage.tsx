@@ -1,0 +1,110 @@
+import { Button, FileButton, SegmentedControl, Textarea } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, body } from '../../api/client';
+import page from '../../ui/Page.module.css';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import { Effect } from './Effect';
+import classes from './Species.module.css';
+
+type Format = 'CSV' | 'JSON';
+
+/** Entries from a file: each row's faults, and which calls they change, before anything is saved. */
+export function ImportSpeciesPage() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [format, setFormat] = useState<Format>('CSV');
+  const [text, setText] = useState('');
+  const enter = useMutation({
+    mutationFn: (save: boolean) => body(api.POST('/api/species-import', { body: { format, text, save } })),
+    onSuccess: (view) => {
+      if (!view.saved) return;
+      for (const key of ['species', 'species-page', 'plant', 'plants', 'round', 'catalogue']) void queries.invalidateQueries({ queryKey: [key] });
+      notifyDone('The book has the entries.');
+      void navigate('/species');
+    },
+    onError: notifyProblem,
+  });
+  const change = (next: string, as: Format = format) => {
+    setText(next);
+    setFormat(as);
+    enter.reset();
+  };
+  const tried = enter.data;
+  const wrong = tried?.rows.filter((r) => r.faults.length > 0) ?? [];
+  const good = tried && tried.faults.length === 0 && wrong.length === 0;
+  return (
+    <>
+      <title>Read in species · Happy Saucer</title>
+      <div className={page.head}>
+        <div>
+          <h1>Read in species</h1>
+          <p>With the columns that the book saves; a cell left empty takes the group’s value.</p>
+        </div>
+      </div>
+      <SegmentedControl value={format} onChange={(f) => change(text, f as Format)} data={['CSV', 'JSON']} size="md" />
+      <Textarea
+        label="Entries"
+        size="md"
+        autosize
+        minRows={8}
+        maxRows={20}
+        value={text}
+        onChange={(e) => change(e.currentTarget.value)}
+        classNames={{ input: classes.sheet }}
+      />
+      <div className={`${page.tools} ${classes.acts}`}>
+        <Button variant="default" disabled={text.trim() === ''} loading={enter.isPending} onClick={() => enter.mutate(false)}>
+          Try it
+        </Button>
+        <Button disabled={!good} loading={enter.isPending} onClick={() => enter.mutate(true)}>
+          Save
+        </Button>
+        <FileButton
+          accept=".csv,.json,text/csv,application/json"
+          onChange={(file) => void file?.text().then((t) => change(t, file.name.endsWith('.json') ? 'JSON' : 'CSV'))}
+        >
+          {(props) => (
+            <Button {...props} variant="subtle">
+              From a file
+            </Button>
+          )}
+        </FileButton>
+      </div>
+      {tried && tried.faults.length > 0 && (
+        <ul className={page.wrong} role="alert">
+          {tried.faults.map((f) => (
+            <li key={f.field + f.message}>
+              <b>{f.field}</b>: {f.message}
+            </li>
+          ))}
+        </ul>
+      )}
+      {tried && wrong.length > 0 && (
+        <>
+          <p role="status">
+            <b>
+              {wrong.length} of {tried.rows.length} entries need mending. Nothing is saved until all are good.
+            </b>
+          </p>
+          <ul className={page.wrong}>
+            {wrong.map((r) => (
+              <li key={r.line}>
+                Line {r.line}, {r.name || 'without a name'}: {r.faults.map((f) => `${f.field}: ${f.message}`).join(' ')}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {tried && good && (
+        <>
+          <p>
+            {tried.rows.length} entries are good, {tried.rows.filter((r) => r.isNew).length} of them new.
+          </p>
+          <Effect effect={tried.effect} />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+import type { Schemas } from '../api/client';
+import { Beam } from './EvidenceList';
+import { carrying, signed } from './evidence';
+import { evidenceWords, findingWords } from './words';
+import classes from './CallPanel.module.css';
+
+interface Props {
+  findings: Schemas['Finding'][];
+  signLabel: (code: string) => string;
+}
+
+const MOST_DISCOUNTED = 2;
+
+/** The few lines that carried the call, for and against, and what was seen and does not count. */
+export function Carried({ findings, signLabel }: Props) {
+  const lines = carrying(findings);
+  const discounted = findings.flatMap((f) => f.discounted).filter((d, i, all) => all.findIndex((o) => o.sign === d.sign) === i);
+  if (lines.length === 0 && discounted.length === 0) return null;
+  return (
+    <section className={classes.carried}>
+      <h3>What carried it</h3>
+      <ul>
+        {lines.map((l) => (
+          <li key={l.finding + l.sign + l.weight}>
+            <span>
+              {evidenceWords(l.sign, signLabel)}
+              <small> {l.weight < 0 ? 'against' : 'for'} {findingWords(l.finding).toLowerCase()}</small>
+            </span>
+            <Beam weight={l.weight} />
+            <span className="measure">{signed(l.weight)}</span>
+          </li>
+        ))}
+      </ul>
+      {discounted.slice(0, MOST_DISCOUNTED).map((d) => (
+        <p key={d.sign}>
+          <s>{evidenceWords(d.sign, signLabel)}</s>: {d.why}
+        </p>
+      ))}
+      {discounted.length > MOST_DISCOUNTED && <p>{discounted.length - MOST_DISCOUNTED} more do not count; see below.</p>}
+    </section>
+  );
+}
