@@ -1965,7 +1965,7 @@ export interface components {
         PlantList: {
             plants: components["schemas"]["PlantItem"][];
             /** Format: int32 */
-            total: number;
+            total: number | null;
             /** Format: int32 */
             waiting: number;
         };
@@ -3229,6 +3229,7 @@ export interface operations {
                 group?: "FIG" | "DRACAENA" | "ARALIA" | "PALM" | "WATER_TRUNK" | "AROID_LARGE" | "AROID_TRAILING" | "AROID_FLOOR" | "SPATHE" | "PEPEROMIA" | "FERN" | "FERN_LIKE" | "STRELITZIA" | "PRAYER" | "BROMELIAD" | "ORCHID_EPIPHYTE" | "ORCHID_GROUND" | "CACTUS_DESERT" | "CACTUS_FOREST" | "SUCCULENT" | "EUPHORBIA" | "CAUDEX" | "CITRUS" | "MEDITERRANEAN" | "WARM_SHRUB" | "PELARGONIUM" | "FOLIAGE_TREE" | "TRAINED_TREE" | "TRAILER" | "HERB";
                 saucer?: "NOTHING_DUE" | "IN_WINDOW" | "DUE_NOW" | "URGENT" | "ON_HOLD" | "IN_AFTERCARE";
                 pressingFirst?: boolean;
+                retired?: boolean;
                 page?: number;
             };
             header?: never;

@@ -14,9 +14,10 @@ const KINDS: Record<string, string> = { PLANT: 'Plants', SITE: 'Sites', SPECIES:
 /** Finds anything from anywhere: by name, place, client or label code, typed or scanned. */
 export function Find({ opened, close }: { opened: boolean; close: () => void }) {
   return (
-    <Modal opened={opened} onClose={close} withCloseButton={false} size={560} padding={0} yOffset="10vh" aria-label="Find">
-      {opened && <Search close={close} />}
-    </Modal>
+    <Modal.Root opened={opened} onClose={close} size={560} yOffset="10vh">
+      <Modal.Overlay />
+      <Modal.Content aria-label="Find">{opened && <Search close={close} />}</Modal.Content>
+    </Modal.Root>
   );
 }
 

@@ -38,6 +38,7 @@ export function PlantsPage() {
     group: params.get('group') ?? undefined,
     saucer: params.get('saucer') ?? undefined,
     pressingFirst: params.get('order') === 'pressing',
+    retired: params.get('retired') === 'yes',
   };
   const groups = useQuery({
     queryKey: ['species-form'],
@@ -79,11 +80,14 @@ export function PlantsPage() {
               {saucerWords(s)}
             </UnstyledButton>
           ))}
+          <UnstyledButton aria-pressed={filter.retired} onClick={() => set('retired', filter.retired ? null : 'yes')}>
+            retired
+          </UnstyledButton>
         </div>
         <p className={classes.count} role="status">
           {first && (
             <>
-              <span className="measure">{first.total.toLocaleString('en-GB')}</span> {first.total === 1 ? 'plant' : 'plants'}
+              <span className="measure">{(first.total ?? 0).toLocaleString('en-GB')}</span> {first.total === 1 ? 'plant' : 'plants'}
               {narrowed && place && ` at ${filter.client && !filter.site ? place.clientName : place.siteName}`}
               {first.waiting > 0 && `. ${first.waiting.toLocaleString('en-GB')} are still being looked through for today.`}
               {narrowed && (

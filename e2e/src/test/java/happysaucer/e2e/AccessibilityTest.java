@@ -26,7 +26,7 @@ class AccessibilityTest {
       """;
 
   @ParameterizedTest
-  @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "DESK, DARK", "PHONE, DARK"})
+  @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "NARROW, LIGHT", "DESK, DARK", "PHONE, DARK"})
   void everyView(Size size, ColorScheme scheme) throws IOException {
     String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
     Map<String, List<String>> faults = new LinkedHashMap<>();
@@ -47,6 +47,10 @@ class AccessibilityTest {
       Pictures.open(page, "Swiss cheese plant", "T-021");
       page.locator("button", new Page.LocatorOptions().setHasText("Evidence")).click();
       look(page, axe, "plant", faults);
+      page.locator("button", new Page.LocatorOptions().setHasText("I see it differently")).click();
+      page.locator("[role=dialog] textarea").first().waitFor();
+      look(page, axe, "overruling", faults);
+      page.keyboard().press("Escape");
       String plant = page.url();
       page.navigate(plant + "/check");
       page.locator("#sign-WATER_POOLS").waitFor();
@@ -68,6 +72,36 @@ class AccessibilityTest {
       page.locator("section a", new Page.LocatorOptions().setHasText("Umbrella tree")).click();
       page.locator("ol input").first().waitFor();
       look(page, axe, "job", faults);
+      page.navigate("/clients");
+      page.locator("section a").first().waitFor();
+      look(page, axe, "clients", faults);
+      page.locator("section li a").first().click();
+      page.locator("#spots").waitFor();
+      look(page, axe, "site", faults);
+      page.navigate(page.url() + "/enter");
+      page.getByLabel("Rows under a head line").fill("spot,species,pot\nDesk,Fikus,15 cm");
+      page.locator("button", new Page.LocatorOptions().setHasText("Try it")).click();
+      page.locator("tbody tr").waitFor();
+      look(page, axe, "entering plants", faults);
+      page.navigate("/species");
+      page.locator("section li a").first().waitFor();
+      look(page, axe, "species", faults);
+      page.navigate("/species/Ficus%20lyrata");
+      page.locator("#what-rules-use").waitFor();
+      look(page, axe, "one species", faults);
+      page.navigate("/species/Ficus%20lyrata/edit");
+      page.locator("fieldset").nth(3).waitFor();
+      look(page, axe, "editing a species", faults);
+      page.navigate("/species-import");
+      page.locator("textarea").first().waitFor();
+      look(page, axe, "reading in species", faults);
+      page.navigate("/method");
+      page.locator("#q-timing").waitFor();
+      look(page, axe, "method", faults);
+      page.keyboard().press("/");
+      page.keyboard().type("fig");
+      page.locator("[role=option]").first().waitFor();
+      look(page, axe, "find", faults);
       page.navigate("/no/such/place");
       page.locator("h1").waitFor();
       look(page, axe, "not found", faults);

@@ -36,7 +36,8 @@ final class Chromium implements AutoCloseable {
   /** The sizes that screens are made for. */
   enum Size {
     DESK(1280, 800),
-    PHONE(390, 844);
+    PHONE(390, 844),
+    NARROW(320, 640);
 
     private final int width;
     private final int height;
@@ -55,7 +56,7 @@ final class Chromium implements AutoCloseable {
                 .setViewportSize(size.width, size.height)
                 .setColorScheme(scheme)
                 .setReducedMotion(ReducedMotion.REDUCE)
-                .setHasTouch(size == Size.PHONE)
+                .setHasTouch(size != Size.DESK)
                 .setLocale("en-GB")
                 .setTimezoneId("UTC"));
     context.setDefaultTimeout(20_000);

@@ -70,6 +70,33 @@ public final class Pictures {
     tap(page, "ROOTS_FROM_DRAIN_HOLES", "No");
     page.waitForTimeout(700);
     shoot(page, folder, "check");
+    page.navigate("/species/Ficus%20lyrata");
+    page.locator("#what-rules-use").waitFor();
+    shoot(page, folder, "species");
+    page.navigate("/method");
+    page.locator("#q-potStep").waitFor();
+    page.locator(
+            "section:has(#q-timing) button",
+            new Page.LocatorOptions().setHasText("What it changes"))
+        .click();
+    page.waitForTimeout(500);
+    shoot(page, folder, "method");
+    page.navigate("/clients");
+    page.locator("section li a").first().waitFor();
+    shoot(page, folder, "clients");
+    page.locator("section li a").first().click();
+    page.locator("#spots").waitFor();
+    page.navigate(page.url() + "/enter");
+    page.getByLabel("Rows under a head line")
+        .fill(
+            """
+            spot,light,species,pot,last repotted,note
+            Telescope rail,bright indirect,Ficus lyrata,28 cm,2025-04-20,
+            Telescope rail,,Howea forsteriana,30 cm,,by the pillar
+            Warden's desk,medium,Zamioculcas zamifolia,8 in,2024-09-01,""");
+    page.locator("button", new Page.LocatorOptions().setHasText("Try it")).click();
+    page.locator("tbody tr").first().waitFor();
+    shoot(page, folder, "entry");
     page.navigate("/");
     page.locator("a", new Page.LocatorOptions().setHasText("Repot planned for today")).click();
     page.locator("ol input").first().waitFor();

@@ -22,6 +22,8 @@ create table evidence_aside (
   reason varchar(400) not null,
   -- false: until the sign is looked at again
   always boolean not null,
+  -- checks up to here are argued with: a device's clock may run ahead of the server's
+  covers timestamp(3) with time zone not null,
   user_id uuid not null references app_user,
   at timestamp(3) with time zone not null,
   set_on date not null,

@@ -133,6 +133,9 @@ class PlacesTest {
     assertThat(planner.get("/api/jobs/" + job).json().get("job").get("status").asString())
         .isEqualTo("DROPPED");
     assertThat(house.page(plant).get("changes").toString()).contains("Retired: It died.");
+    assertThat(
+            planner.get("/api/plants?retired=true&site=" + house.site).json().get("total").asInt())
+        .isEqualTo(1);
 
     planner.put(path, "{\"retiredOn\":null}", "If-Match", "\"2\"");
     assertThat(house.plants()).containsExactly(plant);

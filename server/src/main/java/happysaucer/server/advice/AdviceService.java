@@ -229,6 +229,30 @@ public class AdviceService {
         .advise(gathered.request(today, units, merged, states, gathered.openAsides(codes)));
   }
 
+  /** The calls of plants at which a check has nothing to report: what lasts still counts. */
+  public Map<UUID, Advice.Call> nothingToReport(Collection<UUID> plants) {
+    LocalDate today = clock.today();
+    Map<UUID, Advice.Call> calls = new LinkedHashMap<>();
+    cases
+        .gather(plants, today)
+        .forEach(
+            (id, gathered) -> {
+              List<AdviceRequest.Sign> lasting =
+                  gathered.signs().stream()
+                      .filter(sign -> cases.countsDays(Objects.requireNonNull(sign.code())) > 0)
+                      .toList();
+              AdviceRequest request =
+                  gathered.request(
+                      today,
+                      Units.METRIC,
+                      lasting,
+                      gathered.states(),
+                      gathered.openAsides(List.of()));
+              calls.put(id, books.team().glance(request).call());
+            });
+    return calls;
+  }
+
   /** What the rules alone would say of a stored plant today. */
   public String rulesAction(UUID plant) {
     LocalDate today = clock.today();

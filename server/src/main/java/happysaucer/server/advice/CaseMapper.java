@@ -85,14 +85,14 @@ interface CaseMapper {
       String sign,
       String reason,
       boolean always,
-      Instant at,
+      Instant covers,
       LocalDate setOn,
       String who) {}
 
   @Select(
       """
       <script>
-      select a.id, a.plant_id, a.sign, a.reason, a.always, a.at, a.set_on, u.name as who
+      select a.id, a.plant_id, a.sign, a.reason, a.always, a.covers, a.set_on, u.name as who
       from evidence_aside a join app_user u on u.id = a.user_id
       where a.ended_at is null and a.plant_id in\s"""
           + IN

@@ -46,9 +46,6 @@ interface GlanceMapper {
   List<UUID> stale(
       @Param("on") LocalDate on, @Param("basis") String basis, @Param("most") int most);
 
-  @Select("select p.id " + STALE + " limit 1")
-  @Nullable UUID anyStale(@Param("on") LocalDate on, @Param("basis") String basis);
-
   @Select("select count(*) " + STALE)
   int countStale(@Param("on") LocalDate on, @Param("basis") String basis);
 }

@@ -49,6 +49,9 @@ public class Glances implements DisposableBean {
           });
   private volatile boolean closed;
 
+  /** Day and basis with which no plant is behind; whatever is touched since is made at once. */
+  private volatile String upToDateWith = "";
+
   Glances(
       GlanceMapper mapper,
       PlantCases cases,
@@ -109,7 +112,10 @@ public class Glances implements DisposableBean {
 
   @EventListener
   void onTouched(PlantTouched touched) {
-    refresh(touched.plants());
+    List<UUID> plants = List.copyOf(touched.plants());
+    for (int from = 0; from < plants.size(); from += BATCH) {
+      refresh(plants.subList(from, Math.min(plants.size(), from + BATCH)));
+    }
   }
 
   @EventListener
@@ -162,7 +168,7 @@ public class Glances implements DisposableBean {
 
   /** The day has changed since some plant was looked at. */
   public void bringUpToDateIfStale() {
-    if (!sweeping.get() && mapper.anyStale(clock.today(), basis()) != null) {
+    if (!(clock.today() + basis()).equals(upToDateWith)) {
       bringUpToDate();
     }
   }
@@ -180,6 +186,7 @@ public class Glances implements DisposableBean {
                   return stale.size();
                 });
         if (done == null || done == 0) {
+          upToDateWith = clock.today() + basis();
           return;
         }
       }

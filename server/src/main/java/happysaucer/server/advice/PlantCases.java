@@ -85,7 +85,8 @@ class PlantCases {
       for (AsideRow aside : asides) {
         Seen sign = seen.get(aside.sign());
         boolean seenSince =
-            lookedAtAgain.contains(aside.sign()) || (sign != null && sign.at().isAfter(aside.at()));
+            lookedAtAgain.contains(aside.sign())
+                || (sign != null && sign.at().isAfter(aside.covers()));
         if (aside.always() || !seenSince) {
           open.putIfAbsent(aside.sign(), aside);
         }

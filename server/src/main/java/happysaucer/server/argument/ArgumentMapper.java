@@ -18,8 +18,11 @@ interface ArgumentMapper {
 
   @Insert(
       """
-      insert into evidence_aside (id, plant_id, sign, reason, always, user_id, at, set_on)
-      values (#{id}, #{plant}, #{sign}, #{reason}, #{always}, #{user}, #{at}, #{on})""")
+      insert into evidence_aside (id, plant_id, sign, reason, always, covers, user_id, at, set_on)
+      values (#{id}, #{plant}, #{sign}, #{reason}, #{always},
+              coalesce((select max(checked_at) from plant_check
+                        where plant_id = #{plant} and voided_at is null and checked_at > #{at}), #{at}),
+              #{user}, #{at}, #{on})""")
   void addAside(
       @Param("id") UUID id,
       @Param("plant") UUID plant,

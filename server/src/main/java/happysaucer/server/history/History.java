@@ -57,6 +57,11 @@ public class History {
         what.length() > MOST_TEXT ? what.substring(0, MOST_TEXT) : what);
   }
 
+  /** The same of many at once. */
+  public void logAll(String entity, List<UUID> ids, String what) {
+    mapper.logAll(entity, ids, clock.now(), user.id(), what);
+  }
+
   /** Newest first. */
   public List<Entry> of(UUID id, int most) {
     return mapper.changes(id, most);

@@ -28,6 +28,21 @@ interface HistoryMapper {
       @Param("user") UUID user,
       @Param("what") String what);
 
+  @Insert(
+      """
+      <script>
+      insert into change_log (entity, entity_id, at, user_id, what) values
+      <foreach collection='ids' item='id' separator=','>
+        (#{entity}, #{id}, #{at}, #{user}, #{what})
+      </foreach>
+      </script>""")
+  void logAll(
+      @Param("entity") String entity,
+      @Param("ids") List<UUID> ids,
+      @Param("at") Instant at,
+      @Param("user") UUID user,
+      @Param("what") String what);
+
   @Select(
       """
       select c.at, u.name as who, c.what from change_log c join app_user u on u.id = c.user_id

@@ -40,9 +40,11 @@ class PlantController {
       @RequestParam(required = false) @Nullable Group group,
       @RequestParam(required = false) @Nullable Saucer saucer,
       @RequestParam(defaultValue = "false") boolean pressingFirst,
+      @RequestParam(defaultValue = "false") boolean retired,
       @RequestParam(defaultValue = "0") int page) {
     return plants.list(
-        new Plants.PlantFilter(search, client, site, spot, group, saucer, pressingFirst), page);
+        new Plants.PlantFilter(search, client, site, spot, group, saucer, pressingFirst, retired),
+        page);
   }
 
   @GetMapping("/api/plants/{id}")

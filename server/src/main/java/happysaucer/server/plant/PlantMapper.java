@@ -22,12 +22,16 @@ interface PlantMapper {
       @Nullable String group,
       List<String> groupSpecies,
       @Nullable String saucer,
+      boolean retired,
       LocalDate today) {}
 
   String PICKED =
       """
-      from plant p left join plant_glance g on g.plant_id = p.id
-      where p.retired_on is null
+      from plant p
+      <if test="pressing or (q.saucer != null and q.saucer != 'IN_AFTERCARE')">
+        left join plant_glance g on g.plant_id = p.id
+      </if>
+      where p.retired_on is <if test='q.retired'>not</if> null
       <foreach collection='q.words' item='word'>and p.search_text like #{word}</foreach>
       <if test='q.spot != null'>and p.spot_id = #{q.spot}</if>
       <if test='q.site != null'>and p.spot_id in (select id from spot where site_id = #{q.site})</if>
@@ -42,20 +46,22 @@ interface PlantMapper {
       <if test="q.saucer != null and q.saucer != 'IN_AFTERCARE'">and g.saucer = #{q.saucer}</if>
       """;
 
-  /** A page of plants: picked and ordered first, only then joined with their places. */
+  /**
+   * A page of plants: picked and ordered first, only then joined with their places and glances, so
+   * that rows which are passed over cost little.
+   */
   @Select(
       """
       <script>
       select x.id, x.label, x.common_name, x.species, x.pot_shape, x.pot_top_mm, x.pot_base_mm,
              x.pot_height_mm, s.name as spot_name, t.id as site_id, t.name as site_name,
-             c.name as client_name, x.action, x.urgency,
-             case when x.saucer &lt;&gt; 'URGENT' and exists
+             c.name as client_name, y.action, y.urgency,
+             case when y.saucer &lt;&gt; 'URGENT' and exists
                     (select 1 from aftercare_step a where a.plant_id = x.id and a.to_on &gt;= #{q.today})
-                  then 'IN_AFTERCARE' else x.saucer end as saucer,
-             x.root_fill, x.water_left, x.due_from, x.due_to
+                  then 'IN_AFTERCARE' else y.saucer end as saucer,
+             y.root_fill, y.water_left, y.due_from, y.due_to
       from (select p.id, p.label, p.common_name, p.species, p.pot_shape, p.pot_top_mm, p.pot_base_mm,
-                   p.pot_height_mm, p.spot_id, g.action, g.urgency, g.saucer, g.pressing, g.root_fill,
-                   g.water_left, g.due_from, g.due_to
+                   p.pot_height_mm, p.spot_id
             """
           + PICKED
           + """
@@ -63,7 +69,8 @@ interface PlantMapper {
             <if test='pressing'>g.pressing nulls last, </if>
             p.common_name, p.label limit #{most} offset #{skip}) x
       join spot s on s.id = x.spot_id join site t on t.id = s.site_id join client c on c.id = t.client_id
-      order by <if test='pressing'>x.pressing nulls last, </if> x.common_name, x.label
+      left join plant_glance y on y.plant_id = x.id
+      order by <if test='pressing'>y.pressing nulls last, </if> x.common_name, x.label
       </script>""")
   List<Plants.PlantItem> page(
       @Param("q") Picked picked,
@@ -72,7 +79,7 @@ interface PlantMapper {
       @Param("skip") int skip);
 
   @Select("<script>select count(*) " + PICKED + "</script>")
-  int count(@Param("q") Picked picked);
+  int count(@Param("q") Picked picked, @Param("pressing") boolean pressing);
 
   /** Plants are found by where they stand, too: made anew when that changes. */
   @Update(

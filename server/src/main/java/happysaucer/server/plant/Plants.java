@@ -104,10 +104,10 @@ public class Plants {
       @Nullable LocalDate dueTo) {}
 
   /**
-   * @param total how many there are on all pages
+   * @param total how many there are on all pages; told with the first page only
    * @param waiting how many are still being brought up to today
    */
-  public record PlantList(List<PlantItem> plants, int total, int waiting) {}
+  public record PlantList(List<PlantItem> plants, @Nullable Integer total, int waiting) {}
 
   /** What to pick plants by; all of it may be left out. */
   public record PlantFilter(
@@ -117,7 +117,8 @@ public class Plants {
       @Nullable UUID spot,
       @Nullable Group group,
       @Nullable Saucer saucer,
-      boolean pressingFirst) {}
+      boolean pressingFirst,
+      boolean retired) {}
 
   public record MoveRequest(@NotNull(message = "Say where to.") UUID spotId) {}
 
@@ -188,10 +189,13 @@ public class Plants {
             filter.group() == null ? null : filter.group().name(),
             filter.group() == null ? List.of() : speciesOf(filter.group()),
             filter.saucer() == null ? null : filter.saucer().name(),
+            filter.retired(),
             clock.today());
     List<PlantItem> plants = mapper.page(picked, filter.pressingFirst(), PAGE, page * PAGE);
-    boolean all = page == 0 && plants.size() < PAGE;
-    return new PlantList(plants, all ? plants.size() : mapper.count(picked), glances.waiting());
+    return new PlantList(
+        plants,
+        page > 0 ? null : plants.size() < PAGE ? plants.size() : mapper.count(picked, false),
+        glances.waiting());
   }
 
   private List<String> speciesOf(Group group) {

@@ -14,15 +14,26 @@ import happysaucer.server.advice.AdviceService.CallChange;
 import happysaucer.server.advice.Books;
 import happysaucer.server.advice.Glances;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.exchange.Sheet;
 import happysaucer.server.history.History;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.problem.StaleException;
+import happysaucer.server.species.SpeciesAnswers.Cell;
+import happysaucer.server.species.SpeciesAnswers.ColumnView;
+import happysaucer.server.species.SpeciesAnswers.EntryCells;
+import happysaucer.server.species.SpeciesAnswers.FormView;
+import happysaucer.server.species.SpeciesAnswers.Format;
+import happysaucer.server.species.SpeciesAnswers.GroupCells;
+import happysaucer.server.species.SpeciesAnswers.ImportRow;
+import happysaucer.server.species.SpeciesAnswers.ImportView;
+import happysaucer.server.species.SpeciesAnswers.Origin;
+import happysaucer.server.species.SpeciesAnswers.PassageView;
+import happysaucer.server.species.SpeciesAnswers.SpeciesEffect;
+import happysaucer.server.species.SpeciesAnswers.SpeciesImport;
+import happysaucer.server.species.SpeciesAnswers.SpeciesLine;
+import happysaucer.server.species.SpeciesAnswers.SpeciesPage;
 import happysaucer.server.team.CurrentUser;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -31,14 +42,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
-import tools.jackson.core.JacksonException;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -48,8 +64,9 @@ class SpeciesBook {
   /** So many plants are asked at most what an edit would change for them. */
   private static final int MOST_ASKED = 1000;
 
-  private static final int MOST_IMPORTED = 500;
   private static final int MOST_CHANGES_SHOWN = 100;
+
+  private static final Logger LOG = LoggerFactory.getLogger(SpeciesBook.class);
 
   private final SpeciesMapper mapper;
   private final Books books;
@@ -59,6 +76,7 @@ class SpeciesBook {
   private final TeamClock clock;
   private final CurrentUser user;
   private final ObjectMapper json;
+  private final TransactionTemplate ofItsOwn;
 
   SpeciesBook(
       SpeciesMapper mapper,
@@ -68,7 +86,10 @@ class SpeciesBook {
       History history,
       TeamClock clock,
       CurrentUser user,
-      ObjectMapper json) {
+      ObjectMapper json,
+      PlatformTransactionManager transactions) {
+    this.ofItsOwn = new TransactionTemplate(transactions);
+    ofItsOwn.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     this.mapper = mapper;
     this.books = books;
     this.advice = advice;
@@ -77,95 +98,13 @@ class SpeciesBook {
     this.clock = clock;
     this.user = user;
     this.json = json;
-    books.use(books.with(List.copyOf(edits().values())));
+    try {
+      books.use(books.with(List.copyOf(edits().values())));
+    } catch (IllegalArgumentException e) {
+      // a newer shipped book may have taken a name that the team uses
+      LOG.error("The team's species cannot be used, the shipped ones hold: {}", e.getMessage());
+    }
   }
-
-  /** Where an entry comes from. */
-  enum Origin {
-    SHIPPED,
-    EDITED,
-    ADDED
-  }
-
-  record SpeciesLine(
-      String name,
-      List<String> commonNames,
-      String group,
-      String groupLabel,
-      Origin origin,
-      int plants,
-      String remarks) {}
-
-  record Cell(@Nullable String key, @Nullable String text) {}
-
-  record ColumnView(
-      String key,
-      String label,
-      String kind,
-      List<String> options,
-      double least,
-      double most,
-      String unit,
-      String use) {}
-
-  record PassageView(String topic, List<String> sentences) {}
-
-  /**
-   * @param version of the team's own entry, 0 while the shipped one holds
-   * @param cells as entered, empty where the group's value holds
-   * @param groupCells the group's values
-   * @param changed columns in which it differs from the shipped entry
-   * @param kin other entries of the group
-   */
-  record SpeciesPage(
-      String name,
-      List<String> commonNames,
-      List<String> synonyms,
-      String group,
-      String groupLabel,
-      Origin origin,
-      int version,
-      @Nullable String editedBy,
-      int plants,
-      String remarks,
-      List<PassageView> passages,
-      List<Cell> cells,
-      List<Cell> groupCells,
-      List<String> changed,
-      List<String> kin) {}
-
-  record FormView(List<ColumnView> columns, List<GroupCells> groups, List<String> mixes) {}
-
-  record GroupCells(String code, String label, List<Cell> cells) {}
-
-  record EntryCells(@NotNull(message = "Send the cells by column.") List<Cell> cells) {}
-
-  /**
-   * What saving would change.
-   *
-   * @param asked plants whose calls were made anew
-   * @param changes those whose call would be another, at most so many as are shown
-   */
-  record SpeciesEffect(List<Fault> faults, int asked, int changed, List<CallChange> changes) {}
-
-  /**
-   * @param format CSV or JSON
-   * @param save false for a dry run
-   */
-  record SpeciesImport(
-      @NotNull(message = "Say CSV or JSON.") Format format,
-      @NotBlank(message = "Send the entries.") String text,
-      @NotNull(message = "Say whether to save, or only to try.") Boolean save) {}
-
-  enum Format {
-    CSV,
-    JSON
-  }
-
-  record ImportRow(int line, String name, boolean isNew, List<Fault> faults) {}
-
-  record ImportView(
-      List<Fault> faults, List<ImportRow> rows, SpeciesEffect effect, boolean saved) {}
 
   private Map<String, Map<String, String>> edits() {
     Map<String, Map<String, String>> edits = new LinkedHashMap<>();
@@ -409,7 +348,8 @@ class SpeciesBook {
     }
     store(name, version, cells);
     history.log("species", logId(name), "Saved " + name);
-    useAfterCommit(rulesWith(Map.of()));
+    rulesWith(Map.of());
+    useAfterCommit();
   }
 
   private void store(String name, int version, Map<String, String> cells) {
@@ -456,7 +396,8 @@ class SpeciesBook {
       throw new NotFoundException("The team has no entry of its own under this name.");
     }
     history.log("species", logId(name), "Reset " + name);
-    useAfterCommit(rulesWith(Map.of()));
+    rulesWith(Map.of());
+    useAfterCommit();
   }
 
   private static UUID logId(String name) {
@@ -464,12 +405,15 @@ class SpeciesBook {
   }
 
   /** The book that all see changes only once the edit is on disk. */
-  private void useAfterCommit(Advise rules) {
+  private void useAfterCommit() {
     TransactionSynchronizationManager.registerSynchronization(
         new TransactionSynchronization() {
           @Override
           public void afterCommit() {
-            books.use(rules);
+            // read anew: someone else may have saved another entry meanwhile
+            books.use(
+                Objects.requireNonNull(
+                    ofItsOwn.execute(s -> books.with(List.copyOf(edits().values())))));
             glances.bringUpToDate();
           }
         });
@@ -492,7 +436,7 @@ class SpeciesBook {
   @Transactional
   public ImportView enter(SpeciesImport request) {
     List<Fault> sheetFaults = new ArrayList<>();
-    List<Map<String, String>> entries = read(request, sheetFaults);
+    List<Map<String, String>> entries = new EntriesIn(json).read(request, sheetFaults);
     if (!sheetFaults.isEmpty()) {
       return new ImportView(
           sheetFaults, List.of(), new SpeciesEffect(List.of(), 0, 0, List.of()), false);
@@ -522,10 +466,11 @@ class SpeciesBook {
       changed.forEach(
           (name, cells) -> {
             Integer version = mapper.version(name);
-            store(name, version == null ? 0 : version, java.util.Objects.requireNonNull(cells));
+            store(name, version == null ? 0 : version, Objects.requireNonNull(cells));
             history.log("species", logId(name), "Read in " + name);
           });
-      useAfterCommit(rulesWith(Map.of()));
+      rulesWith(Map.of());
+      useAfterCommit();
     }
     return new ImportView(List.of(), rows, effect, save);
   }
@@ -534,62 +479,5 @@ class SpeciesBook {
   private boolean differs(String name, Map<String, String> cells) {
     Map<String, String> now = edits().get(name);
     return !cells.equals(now == null ? books.form().shipped(name).orElse(Map.of()) : now);
-  }
-
-  private List<Map<String, String>> read(SpeciesImport request, List<Fault> faults) {
-    if (request.format() == Format.CSV) {
-      Sheet.Head head = new Sheet.Head(MOST_IMPORTED).needed("name").needed("group");
-      for (SpeciesColumn column : SpeciesForm.columns()) {
-        head.optional(column.key());
-      }
-      Sheet sheet = Sheet.read(request.text(), head);
-      faults.addAll(sheet.faults());
-      return sheet.rows().stream().map(row -> full(row.cells())).toList();
-    }
-    return readJson(request.text(), faults);
-  }
-
-  private List<Map<String, String>> readJson(String text, List<Fault> faults) {
-    JsonNode tree;
-    try {
-      tree = json.readTree(text);
-    } catch (JacksonException e) {
-      faults.add(new Fault("text", "This is no JSON: " + e.getOriginalMessage(), null));
-      return List.of();
-    }
-    if (!tree.isArray() || tree.isEmpty() || tree.size() > MOST_IMPORTED) {
-      faults.add(new Fault("text", "Send a list of 1 to " + MOST_IMPORTED + " entries.", null));
-      return List.of();
-    }
-    Set<String> known = new HashSet<>();
-    SpeciesForm.columns().forEach(column -> known.add(column.key()));
-    List<Map<String, String>> entries = new ArrayList<>();
-    for (JsonNode node : tree) {
-      Map<String, String> cells = new LinkedHashMap<>();
-      if (!node.isObject()) {
-        faults.add(new Fault("text", "Entry " + (entries.size() + 1) + " is no object.", null));
-        return List.of();
-      }
-      for (Map.Entry<String, JsonNode> cell : node.properties()) {
-        if (!known.contains(cell.getKey())) {
-          faults.add(
-              new Fault(
-                  cell.getKey(),
-                  "Entry " + (entries.size() + 1) + " has a field that the book does not know.",
-                  null));
-        }
-        cells.put(cell.getKey(), cell.getValue().isNull() ? "" : cell.getValue().asString().trim());
-      }
-      entries.add(full(cells));
-    }
-    return entries;
-  }
-
-  private static Map<String, String> full(Map<String, String> given) {
-    Map<String, String> cells = new LinkedHashMap<>();
-    for (SpeciesColumn column : SpeciesForm.columns()) {
-      cells.put(column.key(), given.getOrDefault(column.key(), "").trim());
-    }
-    return cells;
   }
 }

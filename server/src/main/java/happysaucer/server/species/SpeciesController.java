@@ -43,25 +43,25 @@ class SpeciesController {
   }
 
   @GetMapping("/api/species")
-  List<SpeciesBook.SpeciesLine> list(@RequestParam(defaultValue = "") String search) {
+  List<SpeciesAnswers.SpeciesLine> list(@RequestParam(defaultValue = "") String search) {
     return book.list(search);
   }
 
   @GetMapping("/api/species-form")
-  SpeciesBook.FormView form() {
+  SpeciesAnswers.FormView form() {
     return book.form();
   }
 
   @GetMapping("/api/species/{name}")
-  SpeciesBook.SpeciesPage page(@PathVariable String name) {
+  SpeciesAnswers.SpeciesPage page(@PathVariable String name) {
     return book.page(name, user.units());
   }
 
   @PutMapping("/api/species/{name}")
-  SpeciesBook.SpeciesPage save(
+  SpeciesAnswers.SpeciesPage save(
       @PathVariable String name,
       @RequestHeader("If-Match") String version,
-      @RequestBody SpeciesBook.EntryCells entry) {
+      @RequestBody SpeciesAnswers.EntryCells entry) {
     book.save(name, Versions.parse(version), entry);
     return book.page(name, user.units());
   }
@@ -73,17 +73,17 @@ class SpeciesController {
   }
 
   @PostMapping("/api/species-effect")
-  SpeciesBook.SpeciesEffect effect(@RequestBody SpeciesBook.EntryCells entry) {
+  SpeciesAnswers.SpeciesEffect effect(@RequestBody SpeciesAnswers.EntryCells entry) {
     return book.effect(entry);
   }
 
   @GetMapping("/api/species/{name}/reset-effect")
-  SpeciesBook.SpeciesEffect resetEffect(@PathVariable String name) {
+  SpeciesAnswers.SpeciesEffect resetEffect(@PathVariable String name) {
     return book.resetEffect(name);
   }
 
   @PostMapping("/api/species-import")
-  SpeciesBook.ImportView enter(@RequestBody SpeciesBook.SpeciesImport request) {
+  SpeciesAnswers.ImportView enter(@RequestBody SpeciesAnswers.SpeciesImport request) {
     return book.enter(request);
   }
 

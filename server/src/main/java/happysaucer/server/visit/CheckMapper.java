@@ -84,6 +84,58 @@ interface CheckMapper {
   @Update("update plant_check set voided_at = #{at} where id = #{id} and voided_at is null")
   int voidCheck(@Param("id") UUID id, @Param("at") Instant at);
 
+  String CHECKS =
+      "<foreach collection='checks' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
+
+  @Select("<script>select id from plant_check where id in " + CHECKS + "</script>")
+  List<UUID> existing(@Param("checks") List<UUID> checks);
+
+  @Select("<script>select distinct plant_id from plant_check where id in " + CHECKS + "</script>")
+  List<UUID> plantsOf(@Param("checks") List<UUID> checks);
+
+  @Update(
+      "<script>update plant_check set voided_at = #{at} where voided_at is null and id in "
+          + CHECKS
+          + "</script>")
+  int voidChecks(@Param("checks") List<UUID> checks, @Param("at") Instant at);
+
+  record PlantSite(UUID plantId, UUID siteId) {}
+
+  @Select(
+      """
+      <script>
+      select p.id as plant_id, t.site_id from plant p join spot t on t.id = p.spot_id
+      where p.retired_on is null and p.id in
+      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  List<PlantSite> sitesOf(@Param("plants") List<UUID> plants);
+
+  record QuietRow(
+      UUID id,
+      UUID plantId,
+      UUID visitId,
+      String action,
+      String urgency,
+      @Nullable LocalDate recheck) {}
+
+  @Insert(
+      """
+      <script>
+      insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, note,
+                               action, urgency, recheck_on, received_at) values
+      <foreach collection='rows' item='r' separator=','>
+        (#{r.id}, #{r.plantId}, #{r.visitId}, #{user}, #{at}, #{on}, #{minutes}, '', #{r.action},
+         #{r.urgency}, #{r.recheck}, #{received})
+      </foreach>
+      </script>""")
+  void addQuiet(
+      @Param("rows") List<QuietRow> rows,
+      @Param("user") UUID user,
+      @Param("at") Instant at,
+      @Param("on") LocalDate on,
+      @Param("minutes") double minutes,
+      @Param("received") Instant received);
+
   @Select("select plant_id from plant_check where id = #{id}")
   UUID plantOf(UUID id);
 

@@ -21,8 +21,10 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -91,10 +93,7 @@ public class Checks {
     if (site == null) {
       throw InputException.of("plantId", "There is no such plant in care.", request.plantId());
     }
-    if (request.checkedAt().isAfter(clock.now().plus(MOST_AHEAD_MINUTES, ChronoUnit.MINUTES))) {
-      throw InputException.of(
-          "checkedAt", "Lies in the future. Set the clock of the device.", request.checkedAt());
-    }
+    checkMoment(request.checkedAt());
     List<AdviceRequest.Sign> signs = request.signs() == null ? List.of() : request.signs();
     List<AdviceRequest.State> states = request.states();
     Advice preview =
@@ -109,18 +108,29 @@ public class Checks {
     return advice.of(request.plantId(), units).advice();
   }
 
+  private void checkMoment(Instant at) {
+    if (at.isAfter(clock.now().plus(MOST_AHEAD_MINUTES, ChronoUnit.MINUTES))) {
+      throw InputException.of("checkedAt", "Lies in the future. Set the clock of the device.", at);
+    }
+  }
+
+  private UUID visit(UUID site, LocalDate on) {
+    UUID there = mapper.visit(site, on, user.id());
+    if (there != null) {
+      return there;
+    }
+    UUID visit = UUID.randomUUID();
+    mapper.addVisit(visit, site, on, user.id());
+    return visit;
+  }
+
   private void store(
       UUID id, UUID site, CheckRequest request, List<AdviceRequest.Sign> signs, Advice preview) {
     LocalDate on = clock.dateOf(request.checkedAt());
-    UUID visit = mapper.visit(site, on, user.id());
-    if (visit == null) {
-      visit = UUID.randomUUID();
-      mapper.addVisit(visit, site, on, user.id());
-    }
     mapper.addCheck(
         id,
         request.plantId(),
-        visit,
+        visit(site, on),
         user.id(),
         request.checkedAt(),
         on,
@@ -173,25 +183,59 @@ public class Checks {
   /** Logs a check with nothing to report for each of these plants, or for none of them. */
   @Transactional
   public void allWell(AllWellRequest request) {
-    double each =
-        request.minutes() == null ? 1 : request.minutes() / Math.max(1, request.plants().size());
-    for (WellPlant well : request.plants()) {
-      if (well.checkId() == null || well.plantId() == null) {
-        throw InputException.of("plants", "Each needs the id of its check and of the plant.", null);
-      }
-      log(
-          well.checkId(),
-          new CheckRequest(well.plantId(), request.checkedAt(), List.of(), null, each, null, null),
-          user.units());
+    if (request.plants().stream().anyMatch(w -> w.checkId() == null || w.plantId() == null)) {
+      throw InputException.of("plants", "Each needs the id of its check and of the plant.", null);
     }
+    checkMoment(request.checkedAt());
+    Set<UUID> there =
+        new HashSet<>(mapper.existing(request.plants().stream().map(WellPlant::checkId).toList()));
+    List<WellPlant> open =
+        request.plants().stream().filter(well -> !there.contains(well.checkId())).toList();
+    if (open.isEmpty()) {
+      return;
+    }
+    List<UUID> plants = open.stream().map(WellPlant::plantId).toList();
+    Map<UUID, UUID> sites = new HashMap<>();
+    mapper.sitesOf(plants).forEach(at -> sites.put(at.plantId(), at.siteId()));
+    for (UUID plant : plants) {
+      if (!sites.containsKey(plant)) {
+        throw InputException.of("plants", "There is no such plant in care.", plant);
+      }
+    }
+    Map<UUID, Advice.Call> calls = advice.nothingToReport(plants);
+    LocalDate on = clock.dateOf(request.checkedAt());
+    Map<UUID, UUID> visits = new HashMap<>();
+    new HashSet<>(sites.values()).forEach(site -> visits.put(site, visit(site, on)));
+    double each = request.minutes() == null ? 1 : request.minutes() / request.plants().size();
+    mapper.addQuiet(
+        open.stream()
+            .map(
+                well ->
+                    new CheckMapper.QuietRow(
+                        well.checkId(),
+                        well.plantId(),
+                        visits.get(sites.get(well.plantId())),
+                        calls.get(well.plantId()).action(),
+                        calls.get(well.plantId()).urgency(),
+                        calls.get(well.plantId()).recheck()))
+            .toList(),
+        user.id(),
+        request.checkedAt(),
+        on,
+        each,
+        clock.now());
+    events.publishEvent(new PlantTouched(plants));
   }
 
   /** Takes several checks back at once. */
   @Transactional
   public void undoAll(UndoRequest request) {
-    for (UUID id : request.checkIds()) {
-      undo(id);
+    List<UUID> plants = mapper.plantsOf(request.checkIds());
+    if (mapper.voidChecks(request.checkIds(), clock.now()) < request.checkIds().size()) {
+      throw new NotFoundException("There is no such check, or it has been taken back already.");
     }
+    history.logAll("plant_check", request.checkIds(), "Taken back");
+    events.publishEvent(new PlantTouched(plants));
   }
 
   public record UndoRequest(

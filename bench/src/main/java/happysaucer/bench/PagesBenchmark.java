@@ -1,0 +1,160 @@
+package happysaucer.bench;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * How long list and plant pages take to answer for a large team: the finished application in a
+ * process of its own, asked over HTTP, one request after the other.
+ */
+public final class PagesBenchmark {
+  private static final LocalDate TODAY = LocalDate.of(2027, 4, 12);
+  private static final int WARM_UP = 150;
+  private static final int MEASURED = 400;
+  private static final double AIM_MS = 100;
+  private static final Pattern ID = Pattern.compile("\"id\":\"([0-9a-f-]{36})\",\"label\"");
+
+  private final HttpClient client = HttpClient.newHttpClient();
+  private final Random random = new Random(11);
+  private final String url;
+
+  private PagesBenchmark(String url) {
+    this.url = url;
+  }
+
+  /**
+   * @param args the app's jar, an empty folder, how many plants, how many checks
+   */
+  public static void main(String[] args) throws Exception {
+    Path jar = Path.of(args[0]);
+    Path data = Path.of(args[1]);
+    int plants = Integer.parseInt(args[2]);
+    int checks = Integer.parseInt(args[3]);
+    int port = freePort();
+    Process first = start(jar, data, port, "--saucer.stop-after-start=true");
+    first.waitFor(120, TimeUnit.SECONDS);
+    long began = System.nanoTime();
+    LargeTeam.fill(
+        "jdbc:h2:file:" + data.toAbsolutePath().resolve("saucer"), TODAY, plants, checks);
+    System.out.printf(
+        "filled with %,d plants and %,d checks in %.0f s%n",
+        plants, checks, (System.nanoTime() - began) / 1e9);
+    Process app = start(jar, data, port);
+    try {
+      new PagesBenchmark("http://127.0.0.1:" + port).measure();
+    } finally {
+      app.destroy();
+      app.waitFor(30, TimeUnit.SECONDS);
+    }
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    }
+  }
+
+  private static Process start(Path jar, Path data, int port, String... more) throws Exception {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-jar",
+                jar.toString(),
+                "--saucer.data=" + data,
+                "--saucer.demo=true",
+                "--saucer.clock=" + TODAY + "T08:30",
+                "--server.port=" + port,
+                "--server.address=127.0.0.1"));
+    command.addAll(Arrays.asList(more));
+    Path log = data.resolveSibling(data.getFileName() + ".log");
+    Process process =
+        new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile()).start();
+    while (process.isAlive() && !Files.readString(log).contains("is serving")) {
+      TimeUnit.MILLISECONDS.sleep(200);
+    }
+    return process;
+  }
+
+  private String get(String path) throws IOException, InterruptedException {
+    String who =
+        Base64.getEncoder()
+            .encodeToString("technician:happy-saucer".getBytes(StandardCharsets.UTF_8));
+    HttpResponse<String> answer =
+        client.send(
+            HttpRequest.newBuilder(URI.create(url + path))
+                .header("Authorization", "Basic " + who)
+                .build(),
+            HttpResponse.BodyHandlers.ofString());
+    if (answer.statusCode() != 200) {
+      throw new IllegalStateException(path + ": " + answer.statusCode() + " " + answer.body());
+    }
+    return answer.body();
+  }
+
+  private void measure() throws Exception {
+    long began = System.nanoTime();
+    while (!get("/api/plants?search=l-1").contains("\"waiting\":0}")) {
+      TimeUnit.MILLISECONDS.sleep(300);
+    }
+    System.out.printf(
+        "all plants looked through for today in %.1f s%n", (System.nanoTime() - began) / 1e9);
+    List<String> ids = new ArrayList<>();
+    for (int page = 0; page < 40; page++) {
+      Matcher matcher = ID.matcher(get("/api/plants?page=" + page * 10));
+      while (matcher.find()) {
+        ids.add(matcher.group(1));
+      }
+    }
+    String[] words = {"amber", "fig", "l-77", "basalt%20harbour", "peace", "hall%20ember", "zz"};
+    Map<String, java.util.function.Supplier<String>> pages = new LinkedHashMap<>();
+    pages.put("plants, first page", () -> "/api/plants");
+    pages.put("plants, any page", () -> "/api/plants?page=" + random.nextInt(400));
+    pages.put(
+        "plants, searched", () -> "/api/plants?search=" + words[random.nextInt(words.length)]);
+    pages.put("plants, what presses first", () -> "/api/plants?pressingFirst=true");
+    pages.put(
+        "plants, filtered", () -> "/api/plants?group=FIG&saucer=IN_WINDOW&search=" + words[0]);
+    pages.put("a plant's page", () -> "/api/plants/" + ids.get(random.nextInt(ids.size())));
+    pages.put("find", () -> "/api/find?text=" + words[random.nextInt(words.length)]);
+    pages.put("clients", () -> "/api/clients?search=" + words[random.nextInt(2)]);
+    boolean good = true;
+    System.out.printf("%-28s %8s %8s %8s  (ms)%n", "", "median", "95th", "worst");
+    for (var page : pages.entrySet()) {
+      double[] ms = new double[MEASURED];
+      for (int i = -WARM_UP; i < MEASURED; i++) {
+        String path = page.getValue().get();
+        long start = System.nanoTime();
+        get(path);
+        if (i >= 0) {
+          ms[i] = (System.nanoTime() - start) / 1e6;
+        }
+      }
+      Arrays.sort(ms);
+      double high = ms[(int) (MEASURED * 0.95)];
+      good &= high <= AIM_MS;
+      System.out.printf(
+          "%-28s %8.1f %8.1f %8.1f%n", page.getKey(), ms[MEASURED / 2], high, ms[MEASURED - 1]);
+    }
+    System.out.println(
+        good ? "every page within 100 ms at the 95th percentile" : "some page takes longer");
+  }
+}
