@@ -184,7 +184,9 @@ class LookingTest {
 
       button(page, "I see it differently").click();
       dialog.getByLabel("What is to be done instead").selectOption("REFRESH");
-      dialog.getByLabel("Reason").fill("The medium smells");
+      dialog
+          .getByRole(AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName("Reason"))
+          .fill("The medium smells");
       button(dialog, "Overrule").click();
       assertThat(heading(page, "Refresh the medium")).isVisible();
       assertThat(page.getByText("Jorun Pell decided this.")).isVisible();
