@@ -14,7 +14,7 @@ export const plant: Schemas['StoredPlant'] = {
   id: 'p1', label: 'T-001', spotId: 's1', species: 'Ficus lyrata', speciesGroup: null, commonName: 'Fiddle-leaf fig',
   heightMm: 1900, spreadMm: 800, sizeWish: 'GROW', lastRepotted: null, mix: 'foliage', fed: true,
   watererHabit: 'EVEN', potShape: 'STANDARD', potMaterial: 'PLASTIC', potTopMm: 280, potBaseMm: 213,
-  potHeightMm: 258, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, note: '', retiredOn: null,
+  potHeightMm: 258, potMouthMm: null, potTopDepthMm: null, potBaseDepthMm: null, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, note: '', retiredOn: null,
   version: 1, spotName: 'By the window', light: 'BRIGHT_INDIRECT', siteId: 'x', siteName: 'Terminal hall',
   latitude: 44, outdoors: false, siteUse: 'PUBLIC', clientId: 'c1', clientName: 'Ferry Line',
 };
@@ -48,7 +48,7 @@ export const catalogue: Schemas['Catalogue'] = {
     { code: 'IN_BUD', label: 'In bud', countsDays: false },
     { code: 'RESTING', label: 'Resting', countsDays: false },
   ],
-  species: [], mixes: [],
+  species: [], mixes: [], tradeSizes: [],
 };
 
 export const round: Schemas['Round'] = {

@@ -800,6 +800,8 @@ export interface components {
             /** Format: date */
             lastRepotted?: string | null;
             /** @enum {string} */
+            potShape: "STANDARD" | "DEEP" | "SHALLOW" | "BOWL" | "SQUARE" | "TROUGH" | "URN";
+            /** @enum {string} */
             potMaterial: "TERRACOTTA" | "GLAZED" | "PLASTIC" | "FIBRE" | "METAL" | "WOOD" | "CONCRETE" | "FABRIC";
             /** Format: double */
             potTopMm: number;
@@ -807,8 +809,19 @@ export interface components {
             potBaseMm: number;
             /** Format: double */
             potHeightMm: number;
+            /** Format: double */
+            potMouthMm?: number | null;
+            /** Format: double */
+            potTopDepthMm?: number | null;
+            /** Format: double */
+            potBaseDepthMm?: number | null;
+            /** Format: double */
+            potFootMm?: number | null;
+            /** Format: double */
+            potMassG?: number | null;
             /** Format: int32 */
             potHoles: number;
+            inCoverPot: boolean;
             note: string;
         };
         Advice: {
@@ -1322,6 +1335,12 @@ export interface components {
             potBaseMm: number;
             /** Format: double */
             potHeightMm: number;
+            /** Format: double */
+            potMouthMm: number | null;
+            /** Format: double */
+            potTopDepthMm: number | null;
+            /** Format: double */
+            potBaseDepthMm: number | null;
             /** Format: double */
             potFootMm: number | null;
             /** Format: double */
@@ -2000,6 +2019,7 @@ export interface components {
             states: components["schemas"]["StateItem"][];
             species: components["schemas"]["SpeciesItem"][];
             mixes: components["schemas"]["MixItem"][];
+            tradeSizes: components["schemas"]["TradeSize"][];
         };
         MixItem: {
             code: string;
@@ -2028,6 +2048,23 @@ export interface components {
             code: string;
             label: string;
             countsDays: boolean;
+        };
+        TradeSize: {
+            id: string;
+            shape: string;
+            material: string;
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            baseMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            footMm: number;
+            /** Format: double */
+            massG: number;
+            /** Format: int32 */
+            drainHoles: number;
         };
     };
     responses: never;

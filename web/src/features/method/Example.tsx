@@ -1,6 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
+import { Button, TextInput } from '@mantine/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, body, type Schemas } from '../../api/client';
 import page from '../../ui/Page.module.css';
+import { notifyProblem } from '../../ui/notify';
 import type { Level } from './choices';
 import classes from './Method.module.css';
 
@@ -24,6 +27,49 @@ export function useExample(plantId: string | null): { plant: ExamplePlant | null
     staleTime: 60_000,
   });
   return { plant: plantId === null ? (pressing.data?.plants[0] ?? null) : (asked.data?.plant ?? null) };
+}
+
+/** Any plant can be the example: by its label, or whatever it is found by. */
+export function OtherExample({ shown, take }: { shown: ExamplePlant | null; take: (plant: string) => void }) {
+  const [text, setText] = useState('');
+  const find = useMutation({
+    mutationFn: () => body(api.GET('/api/find', { params: { query: { text } } })),
+    onSuccess: (found) => {
+      const plant = found.find((f) => f.kind === 'PLANT');
+      if (plant) {
+        take(plant.id);
+        setText('');
+      }
+    },
+    onError: notifyProblem,
+  });
+  const nobody = find.data && !find.data.some((f) => f.kind === 'PLANT');
+  return (
+    <form
+      className={classes.other}
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (text.trim()) find.mutate();
+      }}
+    >
+      <span>
+        What a choice changes is shown on {shown ? <b>{`${shown.commonName} ${shown.label}`}</b> : 'a plant'}.
+      </span>
+      <TextInput
+        aria-label="Another plant as the example"
+        placeholder="Another plant: label or name"
+        value={text}
+        error={nobody ? 'No plant is found by this.' : null}
+        onChange={(e) => {
+          setText(e.currentTarget.value);
+          find.reset();
+        }}
+      />
+      <Button type="submit" variant="default" loading={find.isPending}>
+        Show it on this one
+      </Button>
+    </form>
+  );
 }
 
 /** What one choice changes for one plant, before it is made. */

@@ -9,7 +9,7 @@ import { Waiting } from '../../ui/Waiting';
 import { notifyDone, notifyProblem } from '../../ui/notify';
 import { useReader } from '../team/session';
 import { chosenAt, heldBy, type Level } from './choices';
-import { Example, useExample } from './Example';
+import { Example, OtherExample, useExample } from './Example';
 import { Who } from './Who';
 import classes from './Method.module.css';
 
@@ -22,7 +22,7 @@ export function MethodPage() {
   const level = (params.get('level') ?? (plantOf ? 'PLANT' : 'TEAM')) as Level;
   const target = level === 'TEAM' ? '' : level === 'PLANT' ? (plantOf ?? '') : (params.get('target') ?? '');
   const { data, error } = useQuery({ queryKey: ['method'], queryFn: () => body(api.GET('/api/method')) });
-  const example = useExample(plantOf);
+  const example = useExample(params.get('example') ?? plantOf);
   const [open, setOpen] = useState<string | null>(null);
   const choose = useMutation({
     mutationFn: ({ key, choice }: { key: string; choice: string | null }) =>
@@ -46,7 +46,15 @@ export function MethodPage() {
           <p>Where good practitioners differ. The nearest level that says something decides: plant, group, client, team.</p>
         </div>
       </div>
-      <Who level={level} target={target} plant={example.plant} groups={data.groups} setParams={setParams} />
+      <Who level={level} target={target} plant={plantOf ? example.plant : null} groups={data.groups} setParams={setParams} />
+      <OtherExample
+        shown={example.plant}
+        take={(plant) => {
+          const next = new URLSearchParams(params);
+          next.set('example', plant);
+          setParams(next);
+        }}
+      />
       {!ready && <p>Choose for whom first.</p>}
       {ready && (
         <div className={classes.questions}>

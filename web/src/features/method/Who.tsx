@@ -31,7 +31,7 @@ export function Who({ level, target, plant, groups, setParams }: Props) {
         size="md"
         aria-label="For whom"
         value={level}
-        onChange={(next) => setParams(next === 'PLANT' && plant ? { level: next, plant: plant.id } : { level: next })}
+        onChange={(next) => setParams(next === 'PLANT' && plant ? { level: next, plant: plant.id } : plant ? { level: next, example: plant.id } : { level: next })}
         data={[
           { value: 'TEAM', label: 'The team' },
           { value: 'CLIENT', label: 'One client' },

@@ -9,7 +9,7 @@ const H = 54;
 const MOST_POINTS = 60;
 
 const NAMES: Record<string, { name: string; worse: string }> = {
-  WATERING_INTERVAL: { name: 'Days between waterings', worse: 'closing up' },
+  WATERING_INTERVAL: { name: 'Days between waterings, at today’s day length', worse: 'closing up' },
   SOAK_IN: { name: 'Seconds to soak in', worse: 'getting slower' },
   RETAINED_SHARE: { name: 'Share of a pour that stays', worse: 'keeping less' },
   HEIGHT: { name: 'Height', worse: '' },
@@ -69,7 +69,6 @@ function One({ course, repotted, units }: { course: Course; repotted: string | n
   const text =
     `${words.name}: ${courseValue(code, first.value, units)} on ${dayYear(first.date)}, ` +
     `${courseValue(code, last.value, units)} on ${dayYear(last.date)}` +
-    (code === 'WATERING_INTERVAL' ? ', corrected for day length' : '') +
     (course.worsens ? `; ${words.worse} since the last repot.` : '.');
   return (
     <figure className={classes.course} data-worse={course.worsens}>

@@ -5,11 +5,13 @@ import { useNavigate, useParams } from 'react-router';
 import { api, body, type Schemas } from '../../api/client';
 import { ProblemError, faultsByField, type Change } from '../../api/problem';
 import { Conflict } from '../../ui/Conflict';
+import { LengthInput } from '../../ui/LengthInput';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { readLength, say, width, type Units } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
 import { plain } from '../../ui/words';
+import { useCatalogue } from '../advice/catalogue';
 import { useReader } from '../team/session';
 import { PlantHead } from './PlantHead';
 import { usePlant, type PlantView } from './usePlant';
@@ -20,10 +22,14 @@ type PlantRequest = Schemas['PlantRequest'];
 const LABELS: Record<string, string> = {
   commonName: 'Name', heightMm: 'Height', spreadMm: 'Spread', sizeWish: 'Size', watererHabit: 'Watering',
   fed: 'Fed', lastRepotted: 'Last repotted', potMaterial: 'Pot material', potTopMm: 'Pot width',
-  potBaseMm: 'Pot base', potHeightMm: 'Pot depth', potHoles: 'Holes', note: 'Note',
+  potBaseMm: 'Base width', potHeightMm: 'Pot depth', potHoles: 'Holes', note: 'Note', potShape: 'Shape',
+  potMouthMm: 'Mouth', potTopDepthMm: 'Front to back, top', potBaseDepthMm: 'Front to back, base',
+  potFootMm: 'Foot, outside', potMassG: 'Mass of the empty pot, g', inCoverPot: 'Stands in a cover pot',
 };
 
 type MeasureField = 'heightMm' | 'spreadMm' | 'potTopMm' | 'potBaseMm' | 'potHeightMm';
+type MaybeField = 'potMouthMm' | 'potTopDepthMm' | 'potBaseDepthMm' | 'potFootMm';
+const SHAPES = ['STANDARD', 'DEEP', 'SHALLOW', 'BOWL', 'SQUARE', 'TROUGH', 'URN'];
 const MATERIALS = ['TERRACOTTA', 'GLAZED', 'PLASTIC', 'FIBRE', 'METAL', 'WOOD', 'CONCRETE', 'FABRIC'];
 
 export function EditPlantPage() {
@@ -35,10 +41,16 @@ export function EditPlantPage() {
   return <Form key={id} id={id} data={data} units={units} />;
 }
 
+const maybe = (mm: number | null, units: Units): string => (mm === null ? '' : say(width(mm, units)));
+
+const sizeWords = (s: Schemas['TradeSize'], units: Units): string =>
+  `${say(width(s.topMm, units))} ${plain(s.material).toLowerCase()}, ${plain(s.shape).toLowerCase()}, ${say(width(s.heightMm, units))} deep`;
+
 function Form({ id, data, units }: { id: string; data: PlantView; units: Units }) {
   const { plant } = data;
   const navigate = useNavigate();
   const queries = useQueryClient();
+  const catalogue = useCatalogue();
   const [version, setVersion] = useState(plant.version);
   const [opened] = useState(() => ({
     commonName: plant.commonName,
@@ -48,7 +60,14 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     watererHabit: plant.watererHabit,
     fed: plant.fed === null ? '' : String(plant.fed),
     lastRepotted: plant.lastRepotted ?? '',
+    potShape: plant.potShape,
     potMaterial: plant.potMaterial,
+    potMouthMm: maybe(plant.potMouthMm, units),
+    potTopDepthMm: maybe(plant.potTopDepthMm, units),
+    potBaseDepthMm: maybe(plant.potBaseDepthMm, units),
+    potFootMm: maybe(plant.potFootMm, units),
+    potMassG: plant.potMassG === null ? '' : String(Math.round(plant.potMassG)),
+    inCoverPot: String(plant.inCoverPot),
     potTopMm: say(width(plant.potTopMm, units)),
     potBaseMm: say(width(plant.potBaseMm, units)),
     potHeightMm: say(width(plant.potHeightMm, units)),
@@ -87,6 +106,14 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
       if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in.';
       return value === null ? 0 : Math.round(value * 10) / 10;
     };
+    const maybeMm = (key: MaybeField): number | null => {
+      if (form[key].trim() === '') return null;
+      const value = readLength(form[key], units);
+      if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in, or leave it empty.';
+      return value === null ? null : Math.round(value * 10) / 10;
+    };
+    const grams = form.potMassG.trim() === '' ? null : Number(form.potMassG);
+    if (grams !== null && !(grams > 0)) wrong.potMassG = 'Write grams, or leave it empty.';
     const holes = Number(form.potHoles);
     if (!Number.isInteger(holes) || form.potHoles.trim() === '') wrong.potHoles = 'Count the holes: 0 or more.';
     const request: PlantRequest = {
@@ -97,11 +124,18 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
       watererHabit: form.watererHabit as PlantRequest['watererHabit'],
       fed: form.fed === '' ? null : form.fed === 'true',
       lastRepotted: form.lastRepotted || null,
+      potShape: form.potShape as PlantRequest['potShape'],
       potMaterial: form.potMaterial as PlantRequest['potMaterial'],
       potTopMm: mm('potTopMm'),
       potBaseMm: mm('potBaseMm'),
       potHeightMm: mm('potHeightMm'),
+      potMouthMm: form.potShape === 'URN' ? maybeMm('potMouthMm') : null,
+      potTopDepthMm: form.potShape === 'TROUGH' ? maybeMm('potTopDepthMm') : null,
+      potBaseDepthMm: form.potShape === 'TROUGH' ? maybeMm('potBaseDepthMm') : null,
+      potFootMm: maybeMm('potFootMm'),
+      potMassG: grams,
       potHoles: holes,
+      inCoverPot: form.inCoverPot === 'true',
       note: form.note,
     };
     setUnread(wrong);
@@ -114,6 +148,32 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     if (!request) return;
     const kept = Object.fromEntries(theirs.filter((c) => !touched(c.field)).map((c) => [c.field, c.theirs]));
     save.mutate({ request: { ...request, ...kept }, of });
+  };
+  const tape = (key: MeasureField | MaybeField) => ({
+    label: LABELS[key] ?? key,
+    value: form[key],
+    error: faults[key],
+    units,
+    change: (value: string) => setForm({ ...form, [key]: value }),
+  });
+  /** A trade size fills in all measures of the pot; each can be put right by tape. */
+  const pick = (size: string) => {
+    const s = catalogue?.tradeSizes.find((t) => t.id === size);
+    if (!s) return;
+    setForm({
+      ...form,
+      potShape: s.shape,
+      potMaterial: s.material,
+      potTopMm: say(width(s.topMm, units)),
+      potBaseMm: say(width(s.baseMm, units)),
+      potHeightMm: say(width(s.heightMm, units)),
+      potFootMm: say(width(s.footMm, units)),
+      potMassG: String(Math.round(s.massG)),
+      potHoles: String(s.drainHoles),
+      potMouthMm: '',
+      potTopDepthMm: '',
+      potBaseDepthMm: '',
+    });
   };
   const submit = (e: FormEvent) => {
     e.preventDefault();
@@ -134,8 +194,8 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
           <legend>Plant</legend>
           <TextInput {...text('commonName')} />
           <div className={classes.row}>
-            <TextInput {...text('heightMm')} />
-            <TextInput {...text('spreadMm')} />
+            <LengthInput {...tape('heightMm')} />
+            <LengthInput {...tape('spreadMm')} />
           </div>
           <NativeSelect
             {...text('sizeWish')}
@@ -157,13 +217,41 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
         </fieldset>
         <fieldset>
           <legend>Pot, inside measures</legend>
-          <NativeSelect {...text('potMaterial')} data={MATERIALS.map((m) => ({ value: m, label: plain(m) }))} />
+          <NativeSelect
+            label="As the trade has it"
+            value=""
+            onChange={(e) => pick(e.currentTarget.value)}
+            data={[
+              { value: '', label: 'By tape, or pick a size' },
+              ...(catalogue?.tradeSizes ?? []).map((s) => ({ value: s.id, label: sizeWords(s, units) })),
+            ]}
+          />
           <div className={classes.row}>
-            <TextInput {...text('potTopMm')} />
-            <TextInput {...text('potBaseMm')} />
-            <TextInput {...text('potHeightMm')} />
+            <NativeSelect {...text('potShape')} data={SHAPES.map((s) => ({ value: s, label: plain(s) }))} />
+            <NativeSelect {...text('potMaterial')} data={MATERIALS.map((m) => ({ value: m, label: plain(m) }))} />
           </div>
-          <TextInput {...text('potHoles')} inputMode="numeric" />
+          <div className={classes.row}>
+            <LengthInput {...tape('potTopMm')} />
+            <LengthInput {...tape('potBaseMm')} />
+            <LengthInput {...tape('potHeightMm')} />
+          </div>
+          {form.potShape === 'TROUGH' && (
+            <div className={classes.row}>
+              <LengthInput {...tape('potTopDepthMm')} />
+              <LengthInput {...tape('potBaseDepthMm')} />
+            </div>
+          )}
+          {form.potShape === 'URN' && (
+            <LengthInput {...tape('potMouthMm')} description="Narrower than the ball, it does not let it out whole" />
+          )}
+          <div className={classes.row}>
+            <LengthInput {...tape('potFootMm')} description="Empty: as the base, with its wall" />
+            <TextInput {...text('potMassG')} inputMode="numeric" description="Empty: reckoned from its walls" />
+          </div>
+          <div className={classes.row}>
+            <TextInput {...text('potHoles')} inputMode="numeric" />
+            <NativeSelect {...text('inCoverPot')} data={[{ value: 'false', label: 'No' }, { value: 'true', label: 'Yes' }]} />
+          </div>
           <Textarea {...text('note')} size="md" autosize minRows={4} />
         </fieldset>
         {stale && (

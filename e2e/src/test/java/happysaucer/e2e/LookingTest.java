@@ -304,6 +304,9 @@ class LookingTest {
       assertThat(peat.getByRole(AriaRole.STATUS)).containsText("With “Peat-free”");
       assertThat(peat.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Mix")))
           .isVisible();
+      page.getByLabel("Another plant as the example").fill("T-020");
+      button(page, "Show it on this one").click();
+      assertThat(peat.getByRole(AriaRole.STATUS)).containsText("T-020");
       peat.getByLabel("Peat-free").click();
       assertThat(page.getByText("All that differs from the defaults")).isVisible();
       button(peat, "leave it to the other levels").click();

@@ -31,6 +31,9 @@ public final class Pictures {
         shoot(door, folder, "sign-in");
         desk(Chromium.signedIn(desk, "Jorun Pell"), folder);
       }
+      try (BrowserContext planner = chromium.context(app.url(), Size.DESK, ColorScheme.LIGHT)) {
+        planner(Chromium.signedIn(planner, "Odda Fennick"), folder);
+      }
       try (BrowserContext phone = chromium.context(app.url(), Size.PHONE, ColorScheme.LIGHT)) {
         phone(Chromium.signedIn(phone, "Jorun Pell"), folder);
       }
@@ -70,17 +73,6 @@ public final class Pictures {
     tap(page, "ROOTS_FROM_DRAIN_HOLES", "No");
     page.waitForTimeout(700);
     shoot(page, folder, "check");
-    page.navigate("/species/Ficus%20lyrata");
-    page.locator("#what-rules-use").waitFor();
-    shoot(page, folder, "species");
-    page.navigate("/method");
-    page.locator("#q-potStep").waitFor();
-    page.locator(
-            "section:has(#q-timing) button",
-            new Page.LocatorOptions().setHasText("What it changes"))
-        .click();
-    page.waitForTimeout(500);
-    shoot(page, folder, "method");
     page.navigate("/clients");
     page.locator("section li a").first().waitFor();
     shoot(page, folder, "clients");
@@ -101,6 +93,21 @@ public final class Pictures {
     page.locator("a", new Page.LocatorOptions().setHasText("Repot planned for today")).click();
     page.locator("ol input").first().waitFor();
     shoot(page, folder, "job");
+  }
+
+  private static void planner(Page page, Path folder) {
+    page.navigate("/species/Ficus%20lyrata");
+    page.locator("#what-rules-use").waitFor();
+    shoot(page, folder, "species");
+    page.navigate("/method");
+    page.locator("#q-potStep").waitFor();
+    page.locator(
+            "section:has(#q-potStep) button",
+            new Page.LocatorOptions().setHasText("What it changes"))
+        .click();
+    page.locator("section:has(#q-potStep) [role=status]").waitFor();
+    page.locator("section:has(#q-potStep)").scrollIntoViewIfNeeded();
+    shoot(page, folder, "method");
   }
 
   private static void phone(Page page, Path folder) {

@@ -83,6 +83,27 @@ class PlacesTest {
   }
 
   @Test
+  void aLabelThatALaterRowBringsIsNotGivenToAnEarlierOne() {
+    House house = new House(planner, "Labels");
+    String next =
+        house
+            .enter("spot,species,pot\nDesk,Ficus lyrata,15", false)
+            .json()
+            .get("rows")
+            .get(0)
+            .get("label")
+            .asString();
+    JsonNode view =
+        house
+            .enter(
+                "spot,species,pot,label\nDesk,Ficus lyrata,15,\nDesk,Ficus lyrata,15," + next,
+                false)
+            .json();
+    assertThat(view.toString()).doesNotContain("\"message\"");
+    assertThat(view.get("rows").get(0).get("label").asString()).isNotEqualTo(next);
+  }
+
+  @Test
   void aSpeciesOutsideTheBookTakesItsGroup() {
     House house = new House(planner, "Group");
     house.enter("where,plant,pot size,group,label\nDesk,Palma imaginata,20 cm,PALM,GR-1", true);

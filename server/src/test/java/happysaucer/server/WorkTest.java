@@ -207,6 +207,8 @@ class WorkTest {
           "potBaseMm",
           "potHeightMm",
           "potHoles",
+          "potShape",
+          "inCoverPot",
           "note"
         }) {
       body.append(body.length() > 1 ? "," : "")

@@ -32,6 +32,24 @@ public record AdviceRequest(
         argument);
   }
 
+  /** The same of the plant in another pot. */
+  public AdviceRequest withPot(Pot other) {
+    return new AdviceRequest(
+        date,
+        site,
+        spot,
+        plant,
+        other,
+        null,
+        signs,
+        watering,
+        candidates,
+        method,
+        units,
+        history,
+        argument);
+  }
+
   /** The same by another method. */
   public AdviceRequest withMethod(@Nullable MethodChoice other) {
     return new AdviceRequest(

@@ -24,9 +24,13 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Groups, and species that say only what differs from their group. */
 final class SpeciesReader {
+  /** What a botanical name is made of; it also is an address. */
+  private static final Pattern NAME = Pattern.compile("[\\p{L}0-9 .'\u00d7-]+");
+
   private static final int MOST_TEXT = 1000;
   private static final int MOST_NAME = 120;
 
@@ -83,6 +87,9 @@ final class SpeciesReader {
       if (row.text(key).length() > MOST_TEXT) {
         throw row.fault(key, "must have at most " + MOST_TEXT + " letters");
       }
+    }
+    if (!NAME.matcher(row.needed("name")).matches()) {
+      throw row.fault("name", "may have letters, digits, blanks, full stops, hyphens and quotes");
     }
     if (row.needed("name").length() > MOST_NAME) {
       throw row.fault("name", "must have at most " + MOST_NAME + " letters");

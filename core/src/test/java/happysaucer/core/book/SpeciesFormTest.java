@@ -55,6 +55,7 @@ class SpeciesFormTest {
     "afpFrom, 0.6, must be over the least air",
     "group, TREE, has no code TREE",
     "name, '', is empty",
+    "name, a/b, 'may have letters, digits, blanks, full stops, hyphens and quotes'",
     "remarks, '', is empty",
   })
   void aWrongCellIsNamedWithWhatToMend(String column, String cell, String what) {

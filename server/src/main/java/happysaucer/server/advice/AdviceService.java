@@ -4,6 +4,7 @@ import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Advise;
 import happysaucer.core.advice.Differences;
+import happysaucer.core.advice.Fault;
 import happysaucer.core.method.MethodTable;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
@@ -119,6 +120,15 @@ public class AdviceService {
    */
   public StoredPlant plant(UUID plant) {
     return gathered(plant, clock.today()).plant();
+  }
+
+  /** What the rules would refuse of another pot for this plant. */
+  public List<Fault> potFaults(UUID plant, AdviceRequest.Pot pot) {
+    LocalDate today = clock.today();
+    AdviceRequest request = gathered(plant, today).request(today, Units.METRIC);
+    return books.team().faults(request.withPot(pot)).stream()
+        .filter(fault -> fault.field().startsWith("pot."))
+        .toList();
   }
 
   private List<StandingSign> standing(Gathered gathered) {

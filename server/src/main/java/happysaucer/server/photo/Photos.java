@@ -16,6 +16,8 @@ import java.time.LocalDate;
 import java.util.Iterator;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import java.util.function.Supplier;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -44,6 +46,9 @@ public class Photos {
   private static final int MOST_OF_A_PLANT = 500;
   private static final int SHOWN = 60;
 
+  private static final int DRAWN_AT_ONCE = 2;
+
+  private final Semaphore drawn = new Semaphore(DRAWN_AT_ONCE);
   private final PhotoMapper mapper;
   private final PhotoFolder folder;
   private final History history;
@@ -103,7 +108,7 @@ public class Photos {
           "photo", "This plant has " + MOST_OF_A_PLANT + " photos. Remove some first.", null);
     }
     checkSize(sent);
-    BufferedImage scaled = scaled(sent, LONG_SIDE);
+    BufferedImage scaled = oneOfFew(() -> scaled(sent, LONG_SIDE));
     byte[] large = jpeg(scaled);
     folder.write(id, false, large);
     folder.write(
@@ -120,6 +125,16 @@ public class Photos {
         user.id(),
         clock.now());
     history.log("photo", id, "Added");
+  }
+
+  /** A large picture takes much memory while it is drawn anew, so only a few are at once. */
+  private BufferedImage oneOfFew(Supplier<BufferedImage> drawing) {
+    drawn.acquireUninterruptibly();
+    try {
+      return drawing.get();
+    } finally {
+      drawn.release();
+    }
   }
 
   private static InputException notAPicture() {

@@ -47,6 +47,10 @@ final class EntryReading {
   final Map<String, Light> newSpots = new LinkedHashMap<>();
   private final Set<String> newSpotKeys = new HashSet<>();
   private final Set<String> taken = new HashSet<>();
+
+  /** Labels that rows of this sheet bring along: none of them is given to another row. */
+  private final Set<String> typed = new HashSet<>();
+
   private int number;
 
   EntryReading(
@@ -63,11 +67,10 @@ final class EntryReading {
     this.sheet = sheet;
     this.units = units;
     site.spots().forEach(spot -> spots.put(PlantEntry.key(spot.name()), spot));
-    Set<String> labels = new HashSet<>();
-    sheet.rows().forEach(row -> labels.add(row.text("label")));
-    labels.remove("");
-    if (!labels.isEmpty()) {
-      taken.addAll(mapper.taken(labels));
+    sheet.rows().forEach(row -> typed.add(row.text("label")));
+    typed.remove("");
+    if (!typed.isEmpty()) {
+      taken.addAll(mapper.taken(typed));
     }
     number = mapper.highest(PlantEntry.PREFIX, PlantEntry.PREFIX.length());
   }
@@ -228,7 +231,8 @@ final class EntryReading {
     if (label.isEmpty()) {
       do {
         number++;
-      } while (!taken.add(PlantEntry.PREFIX + number));
+      } while (typed.contains(PlantEntry.PREFIX + number)
+          || !taken.add(PlantEntry.PREFIX + number));
       return PlantEntry.PREFIX + number;
     }
     if (label.length() > 20) {

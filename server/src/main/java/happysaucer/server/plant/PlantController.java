@@ -21,10 +21,13 @@ import org.springframework.web.bind.annotation.RestController;
 class PlantController {
   private final Plants plants;
   private final PlantPage page;
+  private final PlantEdits edits;
   private final PlantEntry entry;
   private final CurrentUser user;
 
-  PlantController(Plants plants, PlantPage page, PlantEntry entry, CurrentUser user) {
+  PlantController(
+      Plants plants, PlantEdits edits, PlantPage page, PlantEntry entry, CurrentUser user) {
+    this.edits = edits;
     this.entry = entry;
     this.plants = plants;
     this.page = page;
@@ -56,8 +59,8 @@ class PlantController {
   ResponseEntity<PlantView> edit(
       @PathVariable UUID id,
       @RequestHeader("If-Match") String version,
-      @RequestBody Plants.PlantRequest request) {
-    plants.edit(id, Versions.parse(version), request);
+      @RequestBody PlantEdits.PlantRequest request) {
+    edits.edit(id, Versions.parse(version), request);
     return tagged(id);
   }
 

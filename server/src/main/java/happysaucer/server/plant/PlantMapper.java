@@ -153,18 +153,28 @@ interface PlantMapper {
       String watererHabit,
       @Nullable Boolean fed,
       @Nullable LocalDate lastRepotted,
+      String potShape,
       String potMaterial,
       double potTopMm,
       double potBaseMm,
       double potHeightMm,
+      @Nullable Double potMouthMm,
+      @Nullable Double potTopDepthMm,
+      @Nullable Double potBaseDepthMm,
+      @Nullable Double potFootMm,
+      @Nullable Double potMassG,
       int potHoles,
+      boolean inCoverPot,
       String note) {}
 
   @Update(
       """
       update plant set common_name = #{e.commonName}, height_mm = #{e.heightMm},
              spread_mm = #{e.spreadMm}, size_wish = #{e.sizeWish}, waterer_habit = #{e.watererHabit},
-             fed = #{e.fed}, last_repotted = #{e.lastRepotted}, pot_material = #{e.potMaterial},
+             fed = #{e.fed}, last_repotted = #{e.lastRepotted}, pot_shape = #{e.potShape},
+             pot_material = #{e.potMaterial}, pot_mouth_mm = #{e.potMouthMm},
+             pot_top_depth_mm = #{e.potTopDepthMm}, pot_base_depth_mm = #{e.potBaseDepthMm},
+             pot_foot_mm = #{e.potFootMm}, pot_mass_g = #{e.potMassG}, in_cover_pot = #{e.inCoverPot},
              pot_top_mm = #{e.potTopMm}, pot_base_mm = #{e.potBaseMm}, pot_height_mm = #{e.potHeightMm},
              pot_holes = #{e.potHoles}, note = #{e.note}, version = version + 1, changed_at = #{at},
              changed_by = #{user}
@@ -198,7 +208,8 @@ interface PlantMapper {
       update plant set last_repotted = #{on}, pot_shape = #{p.pot.shape}, pot_material = #{p.material},
              pot_top_mm = #{p.pot.topMm}, pot_base_mm = #{p.pot.baseMm},
              pot_height_mm = #{p.pot.heightMm}, pot_foot_mm = #{p.footMm}, pot_mass_g = #{p.potMassG},
-             pot_holes = #{p.drainHoles}, mix = #{mix}, version = version + 1, changed_at = #{at},
+             pot_holes = #{p.drainHoles},
+             pot_mouth_mm = null, pot_top_depth_mm = null, pot_base_depth_mm = null, mix = #{mix}, version = version + 1, changed_at = #{at},
              changed_by = #{user}
       where id = #{id}""")
   void repotted(
@@ -215,7 +226,8 @@ interface PlantMapper {
       update plant set pot_shape = #{p.pot.shape}, pot_material = #{p.material},
              pot_top_mm = #{p.pot.topMm}, pot_base_mm = #{p.pot.baseMm},
              pot_height_mm = #{p.pot.heightMm}, pot_foot_mm = #{p.footMm}, pot_mass_g = #{p.potMassG},
-             pot_holes = #{p.drainHoles}, version = version + 1, changed_at = #{at},
+             pot_holes = #{p.drainHoles},
+             pot_mouth_mm = null, pot_top_depth_mm = null, pot_base_depth_mm = null, version = version + 1, changed_at = #{at},
              changed_by = #{user}
       where id = #{id}""")
   void movedOver(

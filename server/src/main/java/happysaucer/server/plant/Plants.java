@@ -1,9 +1,6 @@
 package happysaucer.server.plant;
 
 import happysaucer.core.advice.Advice;
-import happysaucer.core.casefile.SizeWish;
-import happysaucer.core.casefile.WatererHabit;
-import happysaucer.core.pot.Material;
 import happysaucer.core.species.Group;
 import happysaucer.core.species.Species;
 import happysaucer.server.advice.AdviceService;
@@ -17,19 +14,12 @@ import happysaucer.server.client.PlaceRenamed;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
 import happysaucer.server.job.JobDone;
-import happysaucer.server.plant.PlantMapper.Edited;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.StaleException;
 import happysaucer.server.team.CurrentUser;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -128,43 +118,6 @@ public class Plants {
   public record RetireRequest(
       @Nullable LocalDate retiredOn,
       @Nullable @Size(max = 400, message = "At most 400 letters.") String reason) {}
-
-  /** All that can be edited of a plant; sent whole. */
-  public record PlantRequest(
-      @NotBlank(message = "Give it a name.") @Size(max = 120, message = "At most 120 letters.")
-          String commonName,
-      @NotNull(message = "Give the height.")
-          @DecimalMin(value = "10", message = "Must be at least 10 mm.")
-          @DecimalMax(value = "20000", message = "Must be at most 20 m.")
-          Double heightMm,
-      @NotNull(message = "Give the spread.")
-          @DecimalMin(value = "10", message = "Must be at least 10 mm.")
-          @DecimalMax(value = "20000", message = "Must be at most 20 m.")
-          Double spreadMm,
-      @NotNull(message = "Say GROW or KEEP.") SizeWish sizeWish,
-      @NotNull(message = "Say how it is watered.") WatererHabit watererHabit,
-      @Nullable Boolean fed,
-      @Nullable LocalDate lastRepotted,
-      @NotNull(message = "Give the pot's material.") Material potMaterial,
-      @NotNull(message = "Give the pot's width.")
-          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
-          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
-          Double potTopMm,
-      @NotNull(message = "Give the width of the pot's base.")
-          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
-          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
-          Double potBaseMm,
-      @NotNull(message = "Give the pot's depth.")
-          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
-          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
-          Double potHeightMm,
-      @NotNull(message = "Count the holes.")
-          @Min(value = 0, message = "Must be 0 or more.")
-          @Max(value = 200, message = "Must be at most 200.")
-          Integer potHoles,
-      @NotNull(message = "Send a note, empty if there is none.")
-          @Size(max = 1000, message = "At most 1000 letters.")
-          String note) {}
 
   /** Plants that have every word and pass every filter, a page at a time. */
   public PlantList list(PlantFilter filter, int page) {
@@ -283,83 +236,6 @@ public class Plants {
   /** Makes all plants findable anew; for whoever has written many at once. */
   public void indexAll() {
     mapper.index(null, null);
-  }
-
-  /**
-   * @throws StaleException naming each field that differs, when someone has edited it meanwhile
-   */
-  @Transactional
-  public void edit(UUID id, int version, PlantRequest request) {
-    StoredPlant before = advice.plant(id);
-    if (request.potBaseMm() > request.potTopMm() * 4 / 3) {
-      throw InputException.of(
-          "potBaseMm",
-          "The base is wider than the top by more than a third. Swap the two?",
-          request.potBaseMm());
-    }
-    if (request.lastRepotted() != null && request.lastRepotted().isAfter(clock.today())) {
-      throw InputException.of("lastRepotted", "Lies in the future.", request.lastRepotted());
-    }
-    Edited edited =
-        new Edited(
-            request.commonName().trim(),
-            request.heightMm(),
-            request.spreadMm(),
-            request.sizeWish().name(),
-            request.watererHabit().name(),
-            request.fed(),
-            request.lastRepotted(),
-            request.potMaterial().name(),
-            request.potTopMm(),
-            request.potBaseMm(),
-            request.potHeightMm(),
-            request.potHoles(),
-            request.note().trim());
-    List<StaleException.Change> changes = changes(edited, before);
-    if (mapper.edit(id, version, edited, clock.now(), user.id()) == 0) {
-      throw new StaleException(before.version(), mapper.changedBy(id), changes);
-    }
-    history.log("plant", id, words(changes));
-    mapper.index(id, null);
-    events.publishEvent(PlantTouched.of(id));
-  }
-
-  private static List<StaleException.Change> changes(Edited edited, StoredPlant stored) {
-    List<StaleException.Change> changes = new ArrayList<>();
-    change(changes, "commonName", edited.commonName(), stored.commonName());
-    change(changes, "heightMm", edited.heightMm(), stored.heightMm());
-    change(changes, "spreadMm", edited.spreadMm(), stored.spreadMm());
-    change(changes, "sizeWish", edited.sizeWish(), stored.sizeWish());
-    change(changes, "watererHabit", edited.watererHabit(), stored.watererHabit());
-    change(changes, "fed", edited.fed(), stored.fed());
-    change(changes, "lastRepotted", edited.lastRepotted(), stored.lastRepotted());
-    change(changes, "potMaterial", edited.potMaterial(), stored.potMaterial());
-    change(changes, "potTopMm", edited.potTopMm(), stored.potTopMm());
-    change(changes, "potBaseMm", edited.potBaseMm(), stored.potBaseMm());
-    change(changes, "potHeightMm", edited.potHeightMm(), stored.potHeightMm());
-    change(changes, "potHoles", edited.potHoles(), stored.potHoles());
-    change(changes, "note", edited.note(), stored.note());
-    return changes;
-  }
-
-  private static void change(
-      List<StaleException.Change> changes,
-      String field,
-      @Nullable Object yours,
-      @Nullable Object theirs) {
-    if (!Objects.equals(yours, theirs)) {
-      changes.add(new StaleException.Change(field, yours, theirs));
-    }
-  }
-
-  private static String words(List<StaleException.Change> changes) {
-    return changes.isEmpty()
-        ? "Saved without a change"
-        : String.join(
-            "; ",
-            changes.stream()
-                .map(change -> change.field() + ": " + change.theirs() + " -> " + change.yours())
-                .toList());
   }
 
   /** What went in becomes the plant's current state. */

@@ -2,6 +2,7 @@ package happysaucer.server.species;
 
 import happysaucer.core.book.Book;
 import happysaucer.core.medium.Mix;
+import happysaucer.core.pot.Pot;
 import happysaucer.core.sign.Sign;
 import happysaucer.core.sign.StateCode;
 import happysaucer.server.advice.Books;
@@ -52,7 +53,8 @@ class CatalogueController {
                         s.group().name().toLowerCase(Locale.ROOT).replace('_', ' '),
                         s.remarks()))
             .toList(),
-        book.media().mixes().stream().map(CatalogueController::mix).toList());
+        book.media().mixes().stream().map(CatalogueController::mix).toList(),
+        book.tradeSizes().stream().map(CatalogueController::size).toList());
   }
 
   public record Catalogue(
@@ -60,7 +62,20 @@ class CatalogueController {
       List<SignItem> signs,
       List<StateItem> states,
       List<SpeciesItem> species,
-      List<MixItem> mixes) {}
+      List<MixItem> mixes,
+      List<TradeSize> tradeSizes) {}
+
+  /** A pot as the trade has it, inside measures in mm. */
+  public record TradeSize(
+      String id,
+      String shape,
+      String material,
+      double topMm,
+      double baseMm,
+      double heightMm,
+      double footMm,
+      double massG,
+      int drainHoles) {}
 
   public record SignItem(
       String code,
@@ -97,6 +112,19 @@ class CatalogueController {
         sign.measure().most(),
         sign.label(),
         sign.how());
+  }
+
+  private static TradeSize size(Pot pot) {
+    return new TradeSize(
+        pot.id(),
+        pot.shape().name(),
+        pot.material().name(),
+        pot.topMm(),
+        pot.inside().baseMm(),
+        pot.heightMm(),
+        pot.footMm(),
+        pot.massG(),
+        pot.drainHoles());
   }
 
   private static MixItem mix(Mix mix) {

@@ -1,0 +1,254 @@
+package happysaucer.server.plant;
+
+import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.Fault;
+import happysaucer.core.casefile.SizeWish;
+import happysaucer.core.casefile.WatererHabit;
+import happysaucer.core.pot.Material;
+import happysaucer.core.pot.Shape;
+import happysaucer.server.advice.AdviceService;
+import happysaucer.server.advice.PlantTouched;
+import happysaucer.server.advice.StoredPlant;
+import happysaucer.server.clock.TeamClock;
+import happysaucer.server.history.History;
+import happysaucer.server.plant.PlantMapper.Edited;
+import happysaucer.server.problem.InputException;
+import happysaucer.server.problem.StaleException;
+import happysaucer.server.team.CurrentUser;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Plants and their pots, measured and edited. */
+@Service
+class PlantEdits {
+  /** The core's names of measures, as this form has them. */
+  private static final Map<String, String> FIELDS =
+      Map.of(
+          "pot.topMm", "potTopMm",
+          "pot.baseMm", "potBaseMm",
+          "pot.heightMm", "potHeightMm",
+          "pot.mouthMm", "potMouthMm",
+          "pot.topDepthMm", "potTopDepthMm",
+          "pot.baseDepthMm", "potBaseDepthMm",
+          "pot.footMm", "potFootMm",
+          "pot.massG", "potMassG",
+          "pot.drainHoles", "potHoles");
+
+  private final PlantMapper mapper;
+  private final AdviceService advice;
+  private final History history;
+  private final TeamClock clock;
+  private final CurrentUser user;
+  private final ApplicationEventPublisher events;
+
+  PlantEdits(
+      PlantMapper mapper,
+      AdviceService advice,
+      History history,
+      TeamClock clock,
+      CurrentUser user,
+      ApplicationEventPublisher events) {
+    this.mapper = mapper;
+    this.advice = advice;
+    this.history = history;
+    this.clock = clock;
+    this.user = user;
+    this.events = events;
+  }
+
+  /**
+   * All that can be edited of a plant; sent whole.
+   *
+   * @param potMouthMm where it is narrower than the top, as an urn's
+   * @param potTopDepthMm of a trough, from front to back
+   */
+  public record PlantRequest(
+      @NotBlank(message = "Give it a name.") @Size(max = 120, message = "At most 120 letters.")
+          String commonName,
+      @NotNull(message = "Give the height.")
+          @DecimalMin(value = "10", message = "Must be at least 10 mm.")
+          @DecimalMax(value = "20000", message = "Must be at most 20 m.")
+          Double heightMm,
+      @NotNull(message = "Give the spread.")
+          @DecimalMin(value = "10", message = "Must be at least 10 mm.")
+          @DecimalMax(value = "20000", message = "Must be at most 20 m.")
+          Double spreadMm,
+      @NotNull(message = "Say GROW or KEEP.") SizeWish sizeWish,
+      @NotNull(message = "Say how it is watered.") WatererHabit watererHabit,
+      @Nullable Boolean fed,
+      @Nullable LocalDate lastRepotted,
+      @NotNull(message = "Give the pot's shape.") Shape potShape,
+      @NotNull(message = "Give the pot's material.") Material potMaterial,
+      @NotNull(message = "Give the pot's width.")
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double potTopMm,
+      @NotNull(message = "Give the width of the pot's base.")
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double potBaseMm,
+      @NotNull(message = "Give the pot's depth.")
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double potHeightMm,
+      @Nullable
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double potMouthMm,
+      @Nullable
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double potTopDepthMm,
+      @Nullable
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double potBaseDepthMm,
+      @Nullable
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double potFootMm,
+      @Nullable
+          @DecimalMin(value = "1", message = "Must be at least 1 g.")
+          @DecimalMax(value = "1000000", message = "Must be at most 1000 kg.")
+          Double potMassG,
+      @NotNull(message = "Count the holes.")
+          @Min(value = 0, message = "Must be 0 or more.")
+          @Max(value = 200, message = "Must be at most 200.")
+          Integer potHoles,
+      @NotNull(message = "Say whether it stands in a cover pot.") Boolean inCoverPot,
+      @NotNull(message = "Send a note, empty if there is none.")
+          @Size(max = 1000, message = "At most 1000 letters.")
+          String note) {}
+
+  /**
+   * @throws StaleException naming each field that differs, when someone has edited it meanwhile
+   */
+  @Transactional
+  public void edit(UUID id, int version, PlantRequest request) {
+    StoredPlant before = advice.plant(id);
+    if (request.lastRepotted() != null && request.lastRepotted().isAfter(clock.today())) {
+      throw InputException.of("lastRepotted", "Lies in the future.", request.lastRepotted());
+    }
+    List<Fault> faults = potFaults(before, request);
+    if (!faults.isEmpty()) {
+      throw new InputException(faults);
+    }
+    Edited edited =
+        new Edited(
+            request.commonName().trim(),
+            request.heightMm(),
+            request.spreadMm(),
+            request.sizeWish().name(),
+            request.watererHabit().name(),
+            request.fed(),
+            request.lastRepotted(),
+            request.potShape().name(),
+            request.potMaterial().name(),
+            request.potTopMm(),
+            request.potBaseMm(),
+            request.potHeightMm(),
+            request.potMouthMm(),
+            request.potShape() == Shape.TROUGH ? request.potTopDepthMm() : null,
+            request.potShape() == Shape.TROUGH ? request.potBaseDepthMm() : null,
+            request.potFootMm(),
+            request.potMassG(),
+            request.potHoles(),
+            request.inCoverPot(),
+            request.note().trim());
+    List<StaleException.Change> changes = changes(edited, before);
+    if (mapper.edit(id, version, edited, clock.now(), user.id()) == 0) {
+      throw new StaleException(before.version(), mapper.changedBy(id), changes);
+    }
+    history.log("plant", id, words(changes));
+    mapper.index(id, null);
+    events.publishEvent(PlantTouched.of(id));
+  }
+
+  /** What the rules would refuse of this pot, at the fields of this form. */
+  private List<Fault> potFaults(StoredPlant plant, PlantRequest request) {
+    boolean trough = request.potShape() == Shape.TROUGH;
+    AdviceRequest.Pot pot =
+        new AdviceRequest.Pot(
+            null,
+            request.potShape().name(),
+            request.potMaterial().name(),
+            request.potTopMm(),
+            request.potBaseMm(),
+            trough ? request.potTopDepthMm() : null,
+            trough ? request.potBaseDepthMm() : null,
+            request.potHeightMm(),
+            request.potMouthMm(),
+            request.potFootMm(),
+            request.potMassG(),
+            request.potHoles(),
+            request.inCoverPot());
+    return advice.potFaults(plant.id(), pot).stream()
+        .map(
+            fault ->
+                new Fault(
+                    FIELDS.getOrDefault(fault.field(), fault.field()),
+                    fault.message(),
+                    fault.value()))
+        .toList();
+  }
+
+  private static List<StaleException.Change> changes(Edited edited, StoredPlant stored) {
+    List<StaleException.Change> changes = new ArrayList<>();
+    change(changes, "commonName", edited.commonName(), stored.commonName());
+    change(changes, "heightMm", edited.heightMm(), stored.heightMm());
+    change(changes, "spreadMm", edited.spreadMm(), stored.spreadMm());
+    change(changes, "sizeWish", edited.sizeWish(), stored.sizeWish());
+    change(changes, "watererHabit", edited.watererHabit(), stored.watererHabit());
+    change(changes, "fed", edited.fed(), stored.fed());
+    change(changes, "lastRepotted", edited.lastRepotted(), stored.lastRepotted());
+    change(changes, "potShape", edited.potShape(), stored.potShape());
+    change(changes, "potMaterial", edited.potMaterial(), stored.potMaterial());
+    change(changes, "potTopMm", edited.potTopMm(), stored.potTopMm());
+    change(changes, "potBaseMm", edited.potBaseMm(), stored.potBaseMm());
+    change(changes, "potHeightMm", edited.potHeightMm(), stored.potHeightMm());
+    change(changes, "potMouthMm", edited.potMouthMm(), stored.potMouthMm());
+    change(changes, "potTopDepthMm", edited.potTopDepthMm(), stored.potTopDepthMm());
+    change(changes, "potBaseDepthMm", edited.potBaseDepthMm(), stored.potBaseDepthMm());
+    change(changes, "potFootMm", edited.potFootMm(), stored.potFootMm());
+    change(changes, "potMassG", edited.potMassG(), stored.potMassG());
+    change(changes, "inCoverPot", edited.inCoverPot(), stored.inCoverPot());
+    change(changes, "potHoles", edited.potHoles(), stored.potHoles());
+    change(changes, "note", edited.note(), stored.note());
+    return changes;
+  }
+
+  private static void change(
+      List<StaleException.Change> changes,
+      String field,
+      @Nullable Object yours,
+      @Nullable Object theirs) {
+    if (!Objects.equals(yours, theirs)) {
+      changes.add(new StaleException.Change(field, yours, theirs));
+    }
+  }
+
+  private static String words(List<StaleException.Change> changes) {
+    return changes.isEmpty()
+        ? "Saved without a change"
+        : String.join(
+            "; ",
+            changes.stream()
+                .map(change -> change.field() + ": " + change.theirs() + " -> " + change.yours())
+                .toList());
+  }
+}
