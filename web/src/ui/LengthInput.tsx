@@ -29,7 +29,7 @@ export function LengthInput({ label, value, units, error, description, change }:
       error={error}
       onChange={(e) => change(e.currentTarget.value)}
       rightSection={other ? <span className="measure soft">{other}</span> : undefined}
-      rightSectionWidth={82}
+      rightSectionWidth={68}
     />
   );
 }

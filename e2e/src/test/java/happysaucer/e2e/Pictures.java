@@ -101,12 +101,15 @@ public final class Pictures {
     shoot(page, folder, "species");
     page.navigate("/method");
     page.locator("#q-potStep").waitFor();
+    page.getByLabel("Another plant as the example").fill("T-008");
+    page.locator("button", new Page.LocatorOptions().setHasText("Show it on this one")).click();
+    page.locator("b", new Page.LocatorOptions().setHasText("T-008")).waitFor();
     page.locator(
             "section:has(#q-potStep) button",
             new Page.LocatorOptions().setHasText("What it changes"))
         .click();
     page.locator("section:has(#q-potStep) [role=status]").waitFor();
-    page.locator("section:has(#q-potStep)").scrollIntoViewIfNeeded();
+    page.evaluate("window.scrollTo(0, 470)");
     shoot(page, folder, "method");
   }
 

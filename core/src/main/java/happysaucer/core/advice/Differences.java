@@ -35,6 +35,7 @@ public final class Differences {
     differences.calls();
     differences.pots();
     differences.work();
+    differences.steps();
     return List.copyOf(differences.found);
   }
 
@@ -122,7 +123,6 @@ public final class Differences {
             plan.waterIn() == null
                 ? null
                 : wording.litres(plan.waterIn().litres()) + " on " + date(plan.waterIn().on()));
-    compareInPlan("Bench steps", plan -> plan.steps().size() + "");
     compare("Aftercare", advice -> plain(advice.aftercare().plan()));
   }
 
@@ -131,6 +131,31 @@ public final class Differences {
         + " ("
         + String.join(", ", mix.ingredients().stream().map(Advice.Ingredient::label).toList())
         + ")";
+  }
+
+  /** Where nothing else differs: otherwise the steps only say the same again. */
+  private void steps() {
+    if (!found.isEmpty() || before.repot() == null || after.repot() == null) {
+      return;
+    }
+    String gone = firstOf(before.repot(), after.repot());
+    String come = firstOf(after.repot(), before.repot());
+    if (gone != null || come != null) {
+      found.add(
+          new Difference(
+              "On the bench", gone == null ? "nothing" : gone, come == null ? "nothing" : come));
+    }
+  }
+
+  /** The first step of one plan that the other has not. */
+  private static @Nullable String firstOf(Advice.Repot plan, Advice.Repot other) {
+    List<String> known = other.steps().stream().map(Advice.Step::text).toList();
+    for (Advice.Step step : plan.steps()) {
+      if (!known.contains(step.text())) {
+        return step.text();
+      }
+    }
+    return null;
   }
 
   private static Advice.@Nullable Candidate chosen(Advice.Repot plan) {

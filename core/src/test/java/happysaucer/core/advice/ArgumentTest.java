@@ -253,6 +253,10 @@ class ArgumentTest {
         .extracting(Differences.Difference::what)
         .contains("Mix")
         .doesNotContain("Call", "When");
+    Advice over = Ask.example().choose("overHoles", "NOTHING").advice();
+    assertThat(Differences.between(small, over, happysaucer.core.unit.Units.METRIC))
+        .extracting(Differences.Difference::what)
+        .containsExactly("On the bench");
     Advice left = Ask.example().overruled("LEAVE", null, 30).advice();
     assertThat(Differences.between(small, left, happysaucer.core.unit.Units.METRIC).get(0))
         .isEqualTo(new Differences.Difference("Call", "pot it up", "leave it"));
