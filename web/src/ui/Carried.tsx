@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { Beam } from './EvidenceList';
-import { carrying, signed } from './evidence';
+import { carrying, countsForLess, signed } from './evidence';
 import { evidenceWords, findingWords } from './words';
 import classes from './CallPanel.module.css';
 
@@ -14,7 +14,7 @@ const MOST_DISCOUNTED = 2;
 /** The few lines that carried the call, for and against, and what was seen and does not count. */
 export function Carried({ findings, signLabel }: Props) {
   const lines = carrying(findings);
-  const discounted = findings.flatMap((f) => f.discounted).filter((d, i, all) => all.findIndex((o) => o.sign === d.sign) === i);
+  const discounted = findings.flatMap((f) => f.discounted.map((d) => ({ ...d, less: countsForLess(f, d.sign) }))).filter((d, i, all) => all.findIndex((o) => o.sign === d.sign) === i);
   if (lines.length === 0 && discounted.length === 0) return null;
   return (
     <section className={classes.carried}>
@@ -33,10 +33,10 @@ export function Carried({ findings, signLabel }: Props) {
       </ul>
       {discounted.slice(0, MOST_DISCOUNTED).map((d) => (
         <p key={d.sign}>
-          <s>{evidenceWords(d.sign, signLabel)}</s>: {d.why}
+          {d.less ? <b>{evidenceWords(d.sign, signLabel)} counts for less</b> : <s>{evidenceWords(d.sign, signLabel)}</s>}: {d.why}
         </p>
       ))}
-      {discounted.length > MOST_DISCOUNTED && <p>{discounted.length - MOST_DISCOUNTED} more do not count; see below.</p>}
+      {discounted.length > MOST_DISCOUNTED && <p>{discounted.length - MOST_DISCOUNTED} more count for less or not at all; see below.</p>}
     </section>
   );
 }

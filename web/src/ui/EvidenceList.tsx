@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { signed } from './evidence';
+import { countsForLess, signed } from './evidence';
 import { evidenceWords, findingWords } from './words';
 import classes from './EvidenceList.module.css';
 
@@ -56,10 +56,10 @@ export function EvidenceList({ findings, signLabel, beside }: Props) {
               </li>
             ))}
             {f.discounted.map((d) => (
-              <li key={d.sign + d.why} className={classes.discounted}>
+              <li key={d.sign + d.why} className={countsForLess(f, d.sign) ? undefined : classes.discounted}>
                 <div className={classes.head}>
                   <span>{evidenceWords(d.sign, signLabel)}</span>
-                  <span>{d.setAside ? 'set aside' : 'discounted'}</span>
+                  <span>{d.setAside ? 'set aside' : countsForLess(f, d.sign) ? 'counts for less' : 'discounted'}</span>
                 </div>
                 <div className={classes.why}>
                   <p>{d.why}</p>

@@ -28,3 +28,7 @@ export function signed(n: number): string {
   const rounded = Math.round(n * 10) / 10;
   return rounded > 0 ? `+${rounded}` : `${rounded}`.replace('-', '−');
 }
+
+/** Discounted, yet with a line of its own: it counts for less rather than for nothing. */
+export const countsForLess = (finding: Schemas['Finding'], sign: string): boolean =>
+  finding.evidence.some((e) => e.sign === sign);

@@ -74,6 +74,19 @@ describe('the call', () => {
     expect(carried).toHaveTextContent('label of ROOTS_AT_SURFACE: Normal in this species.');
   });
 
+  it('strikes out only what counts for nothing, and says what counts for less', () => {
+    const [crowded] = advice.findings;
+    if (!crowded) throw new Error('no finding');
+    const both = {
+      ...crowded,
+      discounted: [...crowded.discounted, { sign: 'ROOTS_FROM_DRAIN_HOLES', why: 'This kind seeks the holes early.', setAside: false }],
+    };
+    show(<CallPanel advice={{ ...advice, findings: [both] }} signLabel={(c) => c} />);
+    const carried = screen.getByRole('heading', { name: 'What carried it' }).parentElement;
+    expect(carried).toHaveTextContent('ROOTS_FROM_DRAIN_HOLES counts for less: This kind seeks the holes early.');
+    expect([...(carried?.querySelectorAll('s') ?? [])].map((s) => s.textContent)).toEqual(['ROOTS_AT_SURFACE']);
+  });
+
   it('says which choice of method decided, at which level, and what the other would make of it', () => {
     const turn = {
       key: 'timing', title: 'When nothing shows', chosen: 'By condition only', level: 'CLIENT' as const,
