@@ -22,7 +22,7 @@ export function useExample(plantId: string | null): { plant: ExamplePlant | null
   });
   const pressing = useQuery({
     queryKey: ['plants', 'example'],
-    queryFn: () => body(api.GET('/api/plants', { params: { query: { pressingFirst: true, saucer: 'IN_WINDOW' } } })),
+    queryFn: () => body(api.GET('/api/plants', { params: { query: { pressingFirst: true } } })),
     enabled: plantId === null,
     staleTime: 60_000,
   });

@@ -33,10 +33,10 @@ export function Who({ level, target, plant, groups, setParams }: Props) {
         value={level}
         onChange={(next) => setParams(next === 'PLANT' && plant ? { level: next, plant: plant.id } : plant ? { level: next, example: plant.id } : { level: next })}
         data={[
-          { value: 'TEAM', label: 'The team' },
-          { value: 'CLIENT', label: 'One client' },
-          { value: 'GROUP', label: 'A species group' },
-          { value: 'PLANT', label: 'One plant' },
+          { value: 'TEAM', label: 'Team' },
+          { value: 'CLIENT', label: 'Client' },
+          { value: 'GROUP', label: 'Group' },
+          { value: 'PLANT', label: 'Plant' },
         ]}
       />
       {level === 'GROUP' && (

@@ -55,7 +55,11 @@ final class Csv {
           return constant;
         }
       }
-      throw fault(column, "has no code " + text(column));
+      StringBuilder codes = new StringBuilder();
+      for (E constant : type.getEnumConstants()) {
+        codes.append(codes.isEmpty() ? "" : ", ").append(constant.name());
+      }
+      throw fault(column, "has no code " + text(column) + "; use " + codes);
     }
 
     /** Words parted by a sign. */

@@ -47,13 +47,12 @@ class SpeciesFormTest {
     "waterCoefficient, 9, must be between 0.3 and 2",
     "waterCoefficient, much, 'must be a number, not much'",
     "monthsFrom, 12.5, 'must be a whole number, not 12.5'",
-    "refill, WET, has no code WET",
+    "crowding, TIGHT, 'has no code TIGHT; use LIKES_SNUG, NEUTRAL, NEEDS_ROOM'",
     "surfaceRoots, perhaps, must be yes or no",
     "bestMix, mud, has no mix mud",
     "poisonous, cats fish, 'does not know fish; use people, cats, dogs or none'",
     "rootLimit, 0.9, must be between 0 and 0.67",
     "afpFrom, 0.6, must be over the least air",
-    "group, TREE, has no code TREE",
     "name, '', is empty",
     "name, a/b, 'may have letters, digits, blanks, full stops, hyphens and quotes'",
     "remarks, '', is empty",
@@ -62,6 +61,12 @@ class SpeciesFormTest {
     Map<String, String> faults = FORM.faults(fig(column, cell));
     assertThat(faults).hasSize(1);
     assertThat(faults.values().iterator().next()).isEqualTo(what);
+  }
+
+  @Test
+  void aGroupThatIsNotThereIsToldWithThoseThatAre() {
+    assertThat(FORM.faults(fig("group", "TREE")).get("group"))
+        .startsWith("has no code TREE; use FIG, DRACAENA");
   }
 
   @Test
