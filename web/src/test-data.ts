@@ -14,7 +14,8 @@ export const plant: Schemas['StoredPlant'] = {
   id: 'p1', label: 'T-001', spotId: 's1', species: 'Ficus lyrata', speciesGroup: null, commonName: 'Fiddle-leaf fig',
   heightMm: 1900, spreadMm: 800, sizeWish: 'GROW', lastRepotted: null, mix: 'foliage', fed: true,
   watererHabit: 'EVEN', potShape: 'STANDARD', potMaterial: 'PLASTIC', potTopMm: 280, potBaseMm: 213,
-  potHeightMm: 258, potMouthMm: null, potTopDepthMm: null, potBaseDepthMm: null, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, note: '', retiredOn: null,
+  potHeightMm: 258, potMouthMm: null, potTopDepthMm: null, potBaseDepthMm: null, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, potFeet: 0, potWireHoles: 0, ballTopMm: null, ballBaseMm: null, ballTopDepthMm: null,
+  ballBaseDepthMm: null, ballHeightMm: null, ballMeasuredOn: null, feedKind: null, feedGrams: null, feedHoldUntil: null, parentId: null, note: '', retiredOn: null,
   version: 1, spotName: 'By the window', light: 'BRIGHT_INDIRECT', siteId: 'x', siteName: 'Terminal hall',
   latitude: 44, outdoors: false, siteUse: 'PUBLIC', clientId: 'c1', clientName: 'Ferry Line',
 };
@@ -23,7 +24,7 @@ export function advice(action: string, urgency: string): Schemas['Advice'] {
   return {
     bookVersion: 'b', findings: [],
     call: { action, urgency, from: null, to: null, recheck: '2027-08-01', reasons: [`Because of ${action}.`], holds: [], interim: [], also: [], alternatives: [], overruled: null },
-    lookNext: [], slip: null, forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null,
+    lookNext: [], slip: null, forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null, present: null,
     water: {
       before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
       after: null, settled: null,

@@ -8,10 +8,14 @@ async function orThrow(response: Response): Promise<void> {
   throw new ProblemError(response.status, ((await response.json().catch(() => null)) ?? {}) as Problem);
 }
 
+/** What a photo was taken at. */
+export type Occasion = { check: string } | { job: string };
+
 /** The body is the picture itself; the generated client knows only JSON. */
-export async function sendPhoto(id: string, plant: string, check: string, file: Blob): Promise<void> {
+export async function sendPhoto(id: string, plant: string, occasion: Occasion, file: Blob): Promise<void> {
+  const at = new URLSearchParams({ plant, ...occasion });
   const response = await fetch(
-    new Request(new URL(`/api/photos/${id}?plant=${plant}&check=${check}`, window.location.href), {
+    new Request(new URL(`/api/photos/${id}?${at.toString()}`, window.location.href), {
       method: 'PUT',
       headers: { 'Content-Type': file.type || 'image/jpeg', 'X-XSRF-TOKEN': csrfToken() },
       body: file,

@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/units": {
         parameters: {
             query?: never;
@@ -142,7 +158,7 @@ export interface paths {
         get: operations["photo"];
         put: operations["add"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -190,7 +206,7 @@ export interface paths {
         get: operations["job"];
         put: operations["schedule"];
         post?: never;
-        delete?: never;
+        delete: operations["drop"];
         options?: never;
         head?: never;
         patch?: never;
@@ -205,6 +221,38 @@ export interface paths {
         };
         get?: never;
         put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/setting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setting"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["plan"];
         post?: never;
         delete?: never;
         options?: never;
@@ -420,6 +468,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/{id}/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf-import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf-from-trade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fromTrade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -431,6 +527,22 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plants/{id}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatIf"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -580,6 +692,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf-export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["write"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/round": {
         parameters: {
             query?: never;
@@ -612,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plants/{id}/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -620,6 +780,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["between"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -759,6 +935,116 @@ export interface components {
             /** Format: int32 */
             visitWeekday: number;
         };
+        ShelfPotRequest: {
+            name: string;
+            /** @enum {string} */
+            kind: "GROW" | "COVER";
+            /** @enum {string} */
+            shape: "STANDARD" | "DEEP" | "SHALLOW" | "BOWL" | "SQUARE" | "TROUGH" | "URN";
+            /** @enum {string} */
+            material: "TERRACOTTA" | "GLAZED" | "PLASTIC" | "FIBRE" | "METAL" | "WOOD" | "CONCRETE" | "FABRIC";
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            baseMm?: number | null;
+            /** Format: double */
+            topDepthMm?: number | null;
+            /** Format: double */
+            baseDepthMm?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+            /** Format: double */
+            mouthMm?: number | null;
+            /** Format: double */
+            footMm?: number | null;
+            /** Format: double */
+            massG?: number | null;
+            /** Format: int32 */
+            drainHoles: number;
+            /** Format: int32 */
+            feet?: number | null;
+            /** Format: int32 */
+            wireHoles?: number | null;
+            /** Format: int32 */
+            inStock: number;
+            /** Format: int32 */
+            lowAt: number;
+            /** Format: int32 */
+            priceCents?: number | null;
+            note: string;
+        };
+        FitsWith: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            free: number;
+            /** Format: double */
+            gapMm: number;
+        };
+        ReservationView: {
+            /** Format: uuid */
+            jobId: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: date */
+            plannedOn: string;
+            label: string;
+            commonName: string;
+            siteName: string;
+        };
+        ShelfItem: {
+            pot: components["schemas"]["ShelfPot"];
+            /** Format: int32 */
+            free: number;
+            few: boolean;
+            reservations: components["schemas"]["ReservationView"][];
+            fits: components["schemas"]["FitsWith"][];
+        };
+        ShelfPot: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            kind: string;
+            shape: string;
+            material: string;
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            baseMm: number;
+            /** Format: double */
+            topDepthMm: number | null;
+            /** Format: double */
+            baseDepthMm: number | null;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            mouthMm: number | null;
+            /** Format: double */
+            footMm: number;
+            /** Format: double */
+            massG: number;
+            /** Format: int32 */
+            drainHoles: number;
+            /** Format: int32 */
+            feet: number;
+            /** Format: int32 */
+            wireHoles: number;
+            /** Format: int32 */
+            inStock: number;
+            /** Format: int32 */
+            lowAt: number;
+            /** Format: int32 */
+            priceCents: number | null;
+            note: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            reserved: number;
+        };
+        ShelfView: {
+            items: components["schemas"]["ShelfItem"][];
+        };
         UnitsRequest: {
             /** @enum {string} */
             units: "METRIC" | "IMPERIAL";
@@ -785,6 +1071,18 @@ export interface components {
             name: string;
             zone: string;
             demo: boolean;
+        };
+        Ball: {
+            /** Format: double */
+            topMm?: number | null;
+            /** Format: double */
+            baseMm?: number | null;
+            /** Format: double */
+            topDepthMm?: number | null;
+            /** Format: double */
+            baseDepthMm?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
         };
         PlantRequest: {
             commonName: string;
@@ -822,6 +1120,11 @@ export interface components {
             /** Format: int32 */
             potHoles: number;
             inCoverPot: boolean;
+            /** Format: int32 */
+            potFeet?: number | null;
+            /** Format: int32 */
+            potWireHoles?: number | null;
+            ball?: components["schemas"]["Ball"] | null;
             note: string;
         };
         Advice: {
@@ -832,6 +1135,7 @@ export interface components {
             slip: components["schemas"]["SlipWarning"] | null;
             forecast: components["schemas"]["Forecast"];
             repot: components["schemas"]["Repot"] | null;
+            present: components["schemas"]["Section"] | null;
             water: components["schemas"]["Water"];
             aftercare: components["schemas"]["Aftercare"];
             cautions: components["schemas"]["Coded"][];
@@ -907,6 +1211,10 @@ export interface components {
             footMm: number;
             /** Format: double */
             potMassG: number;
+            /** Format: int32 */
+            feet: number;
+            /** Format: int32 */
+            wireHoles: number;
             /** Format: double */
             stepMm: number;
             /** Format: double */
@@ -945,6 +1253,18 @@ export interface components {
             addMassG: number | null;
             /** Format: double */
             widerFootMm: number | null;
+            /** Format: double */
+            plasticSavesG: number | null;
+            mix: string;
+            mixLabel: string;
+            /** Format: double */
+            mixLitres: number;
+            /** Format: double */
+            raiseMm: number;
+            /** Format: double */
+            coarseLayerMm: number;
+            /** Format: double */
+            wetZoneMm: number;
             schools: string[];
             failures: components["schemas"]["Coded"][];
             remarks: components["schemas"]["Coded"][];
@@ -995,6 +1315,7 @@ export interface components {
         ChoiceView: {
             key: string;
             title: string;
+            option: string;
             label: string;
             /** @enum {string} */
             level: "TEAM" | "CLIENT" | "GROUP" | "PLANT";
@@ -1014,6 +1335,14 @@ export interface components {
             unit: string;
             worsens: boolean;
             points: components["schemas"]["CoursePoint"][];
+        };
+        Cuts: {
+            /** Format: double */
+            baseSliceMm: number;
+            /** Format: double */
+            sideShaveMm: number;
+            /** Format: double */
+            rootShare: number;
         };
         Discounted: {
             sign: string;
@@ -1133,6 +1462,14 @@ export interface components {
             potBaseMm: number;
             /** Format: double */
             potHeightMm: number;
+            /** Format: uuid */
+            shelfPotId: string | null;
+            /** Format: int32 */
+            potCount: number;
+            potName: string | null;
+            /** Format: int32 */
+            minutesTaken: number | null;
+            oldPot: string | null;
             spotName: string;
             siteName: string;
             clientName: string;
@@ -1165,6 +1502,7 @@ export interface components {
             coarseLitres: number;
             filler: components["schemas"]["Filler"] | null;
             ingredients: components["schemas"]["Ingredient"][];
+            recipe: string | null;
         };
         OutcomeView: {
             /** Format: uuid */
@@ -1185,6 +1523,12 @@ export interface components {
             baseMm: number;
             /** Format: double */
             heightMm: number;
+            /** Format: double */
+            topDepthMm: number | null;
+            /** Format: double */
+            baseDepthMm: number | null;
+            /** Format: double */
+            mouthMm: number | null;
         };
         OverruleView: {
             /** Format: uuid */
@@ -1206,6 +1550,8 @@ export interface components {
             id: string;
             /** Format: uuid */
             checkId: string | null;
+            /** Format: uuid */
+            jobId: string | null;
             /** Format: date */
             takenOn: string;
             caption: string;
@@ -1239,7 +1585,9 @@ export interface components {
         };
         Repot: {
             candidates: components["schemas"]["Candidate"][];
+            sizing: string[];
             order: string | null;
+            orderPot: components["schemas"]["Candidate"] | null;
             rootWork: components["schemas"]["RootWork"];
             mix: components["schemas"]["Mix"] | null;
             levels: components["schemas"]["Levels"] | null;
@@ -1248,6 +1596,8 @@ export interface components {
             waterIn: components["schemas"]["WaterIn"] | null;
             steps: components["schemas"]["Step"][];
             section: components["schemas"]["Section"];
+            /** Format: int32 */
+            pieces: number;
         };
         RootWork: {
             loosening: string;
@@ -1264,9 +1614,11 @@ export interface components {
             /** Format: double */
             likelyRootLoss: number;
             confirm: boolean;
+            overLimit: boolean;
             /** Format: int32 */
             callusDays: number;
             notes: string[];
+            samePot: components["schemas"]["Cuts"] | null;
         };
         Section: {
             oldPot: components["schemas"]["Outline"];
@@ -1277,6 +1629,11 @@ export interface components {
             wetZoneMm: number;
             /** Format: double */
             coarseLayerMm: number;
+            levels: components["schemas"]["Levels"] | null;
+            /** Format: double */
+            collarMm: number | null;
+            /** Format: int32 */
+            wires: number | null;
         };
         SignSeen: {
             code: string;
@@ -1348,6 +1705,29 @@ export interface components {
             /** Format: int32 */
             potHoles: number;
             inCoverPot: boolean;
+            /** Format: int32 */
+            potFeet: number;
+            /** Format: int32 */
+            potWireHoles: number;
+            /** Format: double */
+            ballTopMm: number | null;
+            /** Format: double */
+            ballBaseMm: number | null;
+            /** Format: double */
+            ballTopDepthMm: number | null;
+            /** Format: double */
+            ballBaseDepthMm: number | null;
+            /** Format: double */
+            ballHeightMm: number | null;
+            /** Format: date */
+            ballMeasuredOn: string | null;
+            feedKind: string | null;
+            /** Format: double */
+            feedGrams: number | null;
+            /** Format: date */
+            feedHoldUntil: string | null;
+            /** Format: uuid */
+            parentId: string | null;
             note: string;
             /** Format: date */
             retiredOn: string | null;
@@ -1494,6 +1874,30 @@ export interface components {
             /** Format: date */
             plannedOn: string;
             potId?: string | null;
+            wish?: components["schemas"]["Wish"] | null;
+            order?: boolean | null;
+            confirmed?: boolean | null;
+        };
+        Wish: {
+            /** Format: double */
+            baseSliceMm?: number | null;
+            /** Format: double */
+            sideShaveMm?: number | null;
+            /** Format: double */
+            gapUnderMm?: number | null;
+            /** Format: double */
+            gapAroundMm?: number | null;
+            mix?: string | null;
+            /** Format: double */
+            raiseMm?: number | null;
+            breakOut?: string | null;
+            /** Format: int32 */
+            pieces?: number | null;
+        };
+        Difference: {
+            what: string;
+            before: string;
+            after: string;
         };
         FoundView: {
             code: string;
@@ -1505,9 +1909,16 @@ export interface components {
         JobView: {
             job: components["schemas"]["JobSummary"];
             advice: components["schemas"]["Advice"];
+            wish: components["schemas"]["Wish"] | null;
+            toOrder: boolean;
+            front: string | null;
+            /** Format: double */
+            angleDegrees: number | null;
             steps: components["schemas"]["StepView"][];
             found: components["schemas"]["FoundView"][];
-            changes: string[];
+            photos: components["schemas"]["PhotoView"][];
+            changes: components["schemas"]["Difference"][];
+            why: string[];
         };
         StepView: {
             /** Format: int32 */
@@ -1521,6 +1932,17 @@ export interface components {
             /** Format: date-time */
             tickedAt?: string | null;
         };
+        SettingRequest: {
+            front?: string | null;
+            /** Format: double */
+            angleDegrees?: number | null;
+        };
+        PlanRequest: {
+            potId?: string | null;
+            wish?: components["schemas"]["Wish"] | null;
+            order?: boolean | null;
+            confirmed?: boolean | null;
+        };
         OutcomeRequest: {
             /** @enum {string} */
             result: "TOOK_WELL" | "SET_BACK" | "LOST";
@@ -1530,6 +1952,7 @@ export interface components {
         };
         FoundRequest: {
             signs: components["schemas"]["Sign"][];
+            ball?: components["schemas"]["Ball"] | null;
         };
         Sign: {
             code?: string | null;
@@ -1541,6 +1964,18 @@ export interface components {
         DoneRequest: {
             /** Format: date */
             doneOn: string;
+            /** @enum {string|null} */
+            oldPot?: "SHELF" | "WASTE" | "CLIENT" | null;
+            /** Format: int32 */
+            minutes?: number | null;
+            offspring?: components["schemas"]["Offspring"][] | null;
+        };
+        Offspring: {
+            /** Format: uuid */
+            id: string;
+            label: string;
+            /** @enum {string} */
+            kind: "PIECE" | "CUTTING";
         };
         DayRequest: {
             /** Format: date */
@@ -1648,9 +2083,77 @@ export interface components {
             newSpots: string[];
             saved: boolean;
         };
+        MoveStockRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            change: number;
+            reason: string;
+        };
+        ShelfImportRequest: {
+            /** Format: uuid */
+            id: string;
+            sheet: string;
+            save: boolean;
+        };
+        ShelfImportView: {
+            faults: components["schemas"]["Fault"][];
+            rows: components["schemas"]["ShelfRowView"][];
+            saved: boolean;
+        };
+        ShelfRowView: {
+            /** Format: int32 */
+            line: number;
+            name: string;
+            pot: components["schemas"]["ShelfPot"] | null;
+            faults: components["schemas"]["Fault"][];
+        };
+        FromTradeRequest: {
+            /** Format: uuid */
+            id: string;
+            picks: components["schemas"]["TradePick"][];
+        };
+        TradePick: {
+            size: string;
+            /** Format: int32 */
+            count: number;
+        };
         SignInRequest: {
             account: string;
             password: string;
+        };
+        Pot: {
+            id?: string | null;
+            shape?: string | null;
+            material?: string | null;
+            /** Format: double */
+            topMm?: number | null;
+            /** Format: double */
+            baseMm?: number | null;
+            /** Format: double */
+            topDepthMm?: number | null;
+            /** Format: double */
+            baseDepthMm?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+            /** Format: double */
+            mouthMm?: number | null;
+            /** Format: double */
+            footMm?: number | null;
+            /** Format: double */
+            massG?: number | null;
+            /** Format: int32 */
+            drainHoles?: number | null;
+            inCoverPot?: boolean | null;
+            /** Format: int32 */
+            feet?: number | null;
+            /** Format: int32 */
+            wireHoles?: number | null;
+        };
+        WhatIfRequest: {
+            potId?: string | null;
+            pot?: components["schemas"]["Pot"] | null;
+            wish?: components["schemas"]["Wish"] | null;
         };
         Preview: {
             signs?: components["schemas"]["Sign"][] | null;
@@ -1663,11 +2166,6 @@ export interface components {
             level: "TEAM" | "CLIENT" | "GROUP" | "PLANT";
             key: string;
             choice?: string | null;
-        };
-        Difference: {
-            what: string;
-            before: string;
-            after: string;
         };
         EffectView: {
             label: string;
@@ -1705,22 +2203,11 @@ export interface components {
             units?: string | null;
             history?: components["schemas"]["History"] | null;
             argument?: components["schemas"]["Argument"] | null;
+            wish?: components["schemas"]["Wish"] | null;
         };
         Argument: {
             setAside?: components["schemas"]["SetAside"][] | null;
             overrule?: components["schemas"]["Overrule"] | null;
-        };
-        Ball: {
-            /** Format: double */
-            topMm?: number | null;
-            /** Format: double */
-            baseMm?: number | null;
-            /** Format: double */
-            topDepthMm?: number | null;
-            /** Format: double */
-            baseDepthMm?: number | null;
-            /** Format: double */
-            heightMm?: number | null;
         };
         History: {
             waterings?: components["schemas"]["Pour"][] | null;
@@ -1786,30 +2273,6 @@ export interface components {
             mix?: string | null;
             fed?: boolean | null;
             watererHabit?: string | null;
-        };
-        Pot: {
-            id?: string | null;
-            shape?: string | null;
-            material?: string | null;
-            /** Format: double */
-            topMm?: number | null;
-            /** Format: double */
-            baseMm?: number | null;
-            /** Format: double */
-            topDepthMm?: number | null;
-            /** Format: double */
-            baseDepthMm?: number | null;
-            /** Format: double */
-            heightMm?: number | null;
-            /** Format: double */
-            mouthMm?: number | null;
-            /** Format: double */
-            footMm?: number | null;
-            /** Format: double */
-            massG?: number | null;
-            /** Format: int32 */
-            drainHoles?: number | null;
-            inCoverPot?: boolean | null;
         };
         Pour: {
             /** Format: date */
@@ -1987,6 +2450,40 @@ export interface components {
             total: number | null;
             /** Format: int32 */
             waiting: number;
+        };
+        FitView: {
+            plant: components["schemas"]["StoredPlant"];
+            /** @enum {string} */
+            saucer: "NOTHING_DUE" | "IN_WINDOW" | "DUE_NOW" | "URGENT" | "ON_HOLD" | "IN_AFTERCARE";
+            /** Format: double */
+            waterLeft: number | null;
+            advice: components["schemas"]["Advice"];
+            keepsStock: boolean;
+            pots: components["schemas"]["PotTag"][];
+            taken: components["schemas"]["TakenPot"][];
+            mixes: components["schemas"]["MixName"][];
+            potStep: string;
+            openJob: components["schemas"]["JobSummary"] | null;
+            jobWish: components["schemas"]["Wish"] | null;
+        };
+        MixName: {
+            code: string;
+            label: string;
+        };
+        PotTag: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            free: number;
+            /** Format: int32 */
+            priceCents: number | null;
+            covers: components["schemas"]["FitsWith"][];
+        };
+        TakenPot: {
+            name: string;
+            candidate: components["schemas"]["Candidate"];
+            by: components["schemas"]["ReservationView"][];
         };
         Card: {
             job: components["schemas"]["JobSummary"];
@@ -2243,6 +2740,56 @@ export interface operations {
             };
         };
     };
+    put: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfPotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
     units: {
         parameters: {
             query?: never;
@@ -2402,6 +2949,7 @@ export interface operations {
             query: {
                 plant: string;
                 check?: string;
+                job?: string;
                 caption?: string;
             };
             header?: never;
@@ -2421,7 +2969,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2577,6 +3125,28 @@ export interface operations {
             };
         };
     };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     tick: {
         parameters: {
             query?: never;
@@ -2599,6 +3169,60 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    setting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
             };
         };
     };
@@ -2968,6 +3592,80 @@ export interface operations {
             };
         };
     };
+    move_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveStockRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfImportRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfImportView"];
+                };
+            };
+        };
+    };
+    fromTrade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FromTradeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
     session: {
         parameters: {
             query?: never;
@@ -3028,6 +3726,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Advice"];
                 };
             };
         };
@@ -3234,6 +3958,46 @@ export interface operations {
             };
         };
     };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
     round: {
         parameters: {
             query?: {
@@ -3286,6 +4050,28 @@ export interface operations {
             };
         };
     };
+    fit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitView"];
+                };
+            };
+        };
+    };
     between: {
         parameters: {
             query: {
@@ -3305,6 +4091,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobSummary"][];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: {
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

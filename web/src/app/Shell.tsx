@@ -1,6 +1,6 @@
 import { Menu, UnstyledButton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { IconAdjustments, IconBook2, IconBuilding, IconCalendarWeek, IconDots, IconPlant2, IconRoute, IconSearch, IconUser } from '@tabler/icons-react';
+import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconDots, IconPlant2, IconRoute, IconSearch, IconUser } from '@tabler/icons-react';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Find } from '../features/find/Find';
@@ -20,6 +20,7 @@ const PLACES = [
 
 /** On a phone these lie under one button. */
 const BEHIND = [
+  { to: '/shelf', label: 'Shelf', icon: IconBuildingWarehouse },
   { to: '/clients', label: 'Clients', icon: IconBuilding },
   { to: '/species', label: 'Book', icon: IconBook2 },
   { to: '/method', label: 'Method', icon: IconAdjustments },

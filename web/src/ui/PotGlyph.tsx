@@ -29,11 +29,14 @@ export function PotGlyph({
   rootFill,
   waterLeft,
   units,
-  scale = 0.15,
+  scale: wanted = 0.15,
   box = { width: 64, height: 76 },
 }: Props) {
   const centre = box.width / 2;
   const floor = box.height - 15;
+  // one scale for a list, but for a pot larger than its place: its walls are drawn broken
+  const scale = Math.min(wanted, (box.width - 4) / Math.max(pot.topMm, pot.baseMm), (floor - 4) / pot.heightMm);
+  const broken = scale < wanted;
   const scaled = { topMm: pot.topMm * scale, baseMm: pot.baseMm * scale, heightMm: pot.heightMm * scale };
   const fill = Math.max(2, scaled.heightMm - rimGap(pot.topMm) * scale);
   const roots = rootFill == null ? 0 : Math.max(0.15, Math.min(1, rootFill));
@@ -41,7 +44,7 @@ export function PotGlyph({
   const water = waterLeft == null ? null : fill * Math.max(0, Math.min(1, waterLeft));
   const waterWidth = water === null ? 0 : (scaled.baseMm + ((scaled.topMm - scaled.baseMm) * water) / scaled.heightMm) / 2;
   const text =
-    `${say(width(pot.topMm, units))} pot, ` +
+    `${say(width(pot.topMm, units))} pot${broken ? ', drawn smaller' : ''}, ` +
     (rootFill == null ? 'root fill not known, ' : `roots fill about ${Math.round(rootFill * 100)} %, `) +
     saucerWords(saucer);
   return (
@@ -75,6 +78,12 @@ export function PotGlyph({
           ...corners(scaled, centre, floor).slice(1, 2),
         ])}
       />
+      {broken && (
+        <path
+          className={classes.broken}
+          d={[-1, 1].map((s) => `M${centre + s * (scaled.topMm / 2) - 5} ${floor - fill * 0.55} l10 -5 m-10 9 l10 -5`).join(' ')}
+        />
+      )}
       <Saucer state={saucer} x={centre} y={floor + 6} />
       {saucer === 'IN_AFTERCARE' && <Sprout x={centre} y={floor - fill} />}
     </svg>

@@ -1,119 +1,145 @@
+import { useId } from 'react';
 import type { Schemas } from '../api/client';
+import { CutHandles, type Cuts } from './CutHandles';
 import { length, litres, say, type Units } from './format';
 import { corners, points, round, widthAt, type Outline } from './potShape';
+import { across, describe, drawn, frame, heights, spread, times, wallPoints, type Drawn, type Frame, type Label } from './sectionShape';
 import classes from './Section.module.css';
 
 interface Props {
   section: Schemas['Section'];
-  levels: Schemas['Levels'] | null;
-  rootShare: number;
-  freshLitres: number | null;
+  /** A pot in place of the one the plan has chosen. */
+  candidate?: Schemas['Candidate'] | null;
+  rootShare?: number;
   units: Units;
+  /** Where the cuts are to be moved on the drawing itself. */
+  cuts?: Cuts;
 }
 
 const W = 380;
-const LEFT = 16;
-const RIGHT = 120;
-const TOP = 46;
+const LEFT = 14;
+const RIGHT = 122;
+const TOP = 40;
+const DRAW_H = 270;
+const LABEL_GAP = 31;
 /** The saucer reaches a little beyond the foot. */
 const SAUCER = 0.62;
-const DRAW_H = 270;
 
-/** What there is to say for someone who cannot see the drawing. */
-export function describeSection({ section, levels, rootShare, freshLitres, units }: Props): string {
-  const ball = section.ballAfter;
-  const parts = [
-    `Old pot ${say(length(section.oldPot.topMm, units))} wide and ${say(length(section.oldPot.heightMm, units))} deep.`,
-    `Root ball ${say(length(ball.topMm, units))} wide and ${say(length(ball.heightMm, units))} tall after the work.`,
-  ];
-  if (rootShare > 0) parts.push(`${Math.round(rootShare * 100)} % of the roots comes off.`);
-  if (section.newPot && levels) {
-    parts.push(
-      `New pot ${say(length(section.newPot.topMm, units))} wide and ${say(length(section.newPot.heightMm, units))} deep, ` +
-        `base layer ${say(length(levels.baseLayerMm, units))}, rim gap ${say(length(levels.rimGapMm, units))}` +
-        (section.coarseLayerMm > 0 ? `, ${say(length(section.coarseLayerMm, units))} of coarse material on the floor` : '') +
-        (levels.raiseMm > 0 ? `, raised by ${say(length(levels.raiseMm, units))}` : '') +
-        (freshLitres === null ? '.' : `, ${say(litres(freshLitres, units))} of fresh medium.`),
-    );
-  } else {
-    parts.push('No pot will do yet.');
-  }
-  return parts.join(' ');
-}
-
-/** Old and new pot in one cross-section, to one scale, with the numbers on it. */
-export function Section(props: Props) {
-  const { section, levels, units, freshLitres } = props;
-  const pot: Outline = section.newPot ?? section.oldPot;
-  const ball = section.ballAfter;
-  const widest = Math.max(pot.topMm, section.oldPot.topMm, section.ballBefore.topMm);
-  const tallest = Math.max(pot.heightMm, section.oldPot.heightMm);
-  const scale = Math.min((W - LEFT - RIGHT) / widest, DRAW_H / tallest);
-  const s = (o: Outline): Outline => ({ topMm: o.topMm * scale, baseMm: o.baseMm * scale, heightMm: o.heightMm * scale });
-  const centre = LEFT + (widest * scale) / 2;
-  const floor = TOP + tallest * scale;
-  const H = floor + 34;
-  const base = Math.max(0, levels?.baseLayerMm ?? 0) * scale;
-  const gap = (levels?.rimGapMm ?? 0) * scale;
-  const p = s(pot);
-  const fill = p.heightMm - gap;
-  const wet = Math.min(fill, section.wetZoneMm * scale);
-  const coarse = section.coarseLayerMm * scale;
-  const labelX = W - RIGHT + 14;
-  const half = (z: number) => widthAt(p, z) / 2;
-  const cut = props.rootShare > 0;
-  const before = s(section.ballBefore);
+/** A pot and its ball in one cross-section, to scale, with the numbers on it. */
+export function Section({ section, candidate = null, rootShare = 0, units, cuts }: Props) {
+  const id = useId();
+  const d = drawn(section, rootShare, candidate);
+  const f = frame(d, LEFT, TOP, W - LEFT - RIGHT, DRAW_H);
+  const h = heights(d);
+  const y = (z: number) => f.floor - z * f.scale;
+  const s = (o: Outline): Outline => ({ topMm: o.topMm * f.scale, baseMm: o.baseMm * f.scale, heightMm: o.heightMm * f.scale });
+  const body = (o: Outline, bottom: number, from = 0, to = o.heightMm) =>
+    points(corners(s(o), f.centre, y(bottom), from * f.scale, to * f.scale));
+  const labels = spread(labelsOf(d, f, units), LABEL_GAP, TOP - 6);
+  const H = Math.max(f.bottom + 26, (labels[labels.length - 1]?.at ?? 0) + 26);
+  const wet = Math.min(h.fill, d.wetZoneMm);
+  const saucer = Math.min(d.walls.baseMm * f.scale * SAUCER, (W - LEFT - RIGHT) / 2);
+  const worked = d.rootShare > 0 || d.before.heightMm - d.after.heightMm > 1 || d.before.topMm - d.after.topMm > 1;
   return (
-    <svg role="img" aria-label={describeSection(props)} viewBox={`0 0 ${W} ${round(H)}`} className={classes.section}>
+    <svg
+      viewBox={`0 0 ${W} ${round(H)}`}
+      className={classes.section}
+      {...(cuts ? { role: 'group', 'aria-label': describe(d, units) } : { role: 'img', 'aria-label': describe(d, units) })}
+    >
       <defs>
-        <pattern id="fresh" width="7" height="7" patternUnits="userSpaceOnUse">
+        <pattern id={`${id}g`} width="7" height="7" patternUnits="userSpaceOnUse">
           <circle cx="1.8" cy="2" r="0.9" className={classes.grain} />
           <circle cx="5.4" cy="5.2" r="0.7" className={classes.grain} />
         </pattern>
+        <pattern id={`${id}c`} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" y1="0" x2="0" y2="6" className={classes.hatch} />
+        </pattern>
       </defs>
-      {section.newPot && (
-        <>
-          <polygon className={classes.fresh} points={points(corners(p, centre, floor, 0, fill))} />
-          <polygon fill="url(#fresh)" points={points(corners(p, centre, floor, 0, fill))} />
-          {coarse > 1 && <polygon className={classes.coarse} points={points(corners(p, centre, floor, 0, coarse))} />}
-          {wet > 1 && <polygon className={classes.wet} points={points(corners(p, centre, floor, coarse, wet))} />}
-        </>
+      <g data-part="medium">
+        <polygon className={d.isNew ? classes.fresh : classes.ball} points={body(d.walls, 0, 0, h.fill)} />
+        {d.isNew && <polygon fill={`url(#${id}g)`} points={body(d.walls, 0, 0, h.fill)} />}
+        {d.coarseLayerMm > 1 && <polygon className={classes.coarse} points={body(d.walls, 0, 0, d.coarseLayerMm)} />}
+      </g>
+      {worked && (
+        <g data-part="cut">
+          <polygon fill={`url(#${id}c)`} points={body(d.before, h.beforeBottom)} />
+          <polygon className={classes.cut} points={body(d.before, h.beforeBottom)} />
+        </g>
       )}
-      {cut && (
-        <polygon className={classes.cut} points={points(corners(before, centre, floor - fill + before.heightMm))} />
-      )}
-      <polygon
-        className={classes.ball}
-        points={points(corners(s(ball), centre, floor - (section.newPot ? base : 0)))}
-      />
-      <Roots ball={s(ball)} centre={centre} floor={floor - (section.newPot ? base : 0)} />
-      {section.newPot && (
-        <polygon
-          className={classes.old}
-          points={points(corners(s(section.oldPot), centre, floor - fill + s(section.oldPot).heightMm - gap))}
+      <polygon className={classes.ball} data-part="ball" points={body(d.after, h.bottom)} />
+      <Roots ball={s(d.after)} centre={f.centre} floor={y(h.bottom)} />
+      {wet > 1 && <polygon className={classes.wet} data-part="wet" points={body(d.walls, 0, d.coarseLayerMm, wet)} />}
+      {d.collarMm !== null && (
+        <rect
+          className={classes.collar}
+          data-part="collar"
+          x={round(f.centre - (d.walls.topMm * f.scale) / 4)}
+          y={round(y(h.fill + d.collarMm))}
+          width={round((d.walls.topMm * f.scale) / 2)}
+          height={round(Math.max(2.5, d.collarMm * f.scale))}
         />
       )}
-      <polyline
-        className={classes.wall}
-        points={points([
-          { x: centre - half(p.heightMm), y: floor - p.heightMm },
-          { x: centre - half(0), y: floor },
-          { x: centre + half(0), y: floor },
-          { x: centre + half(p.heightMm), y: floor - p.heightMm },
-        ])}
+      {d.oldPot && <polygon className={classes.old} data-part="old" points={body(d.oldPot, h.oldFloor)} />}
+      {d.wires !== null && <Wires d={d} f={f} top={h.top} />}
+      <polyline className={classes.wall} data-part="wall" points={points(wallPoints(d.walls, f))} />
+      {d.isNew && (
+        <line
+          className={classes.level}
+          x1={round(f.centre - (widthAt(d.walls, h.fill) / 2) * f.scale)}
+          x2={round(f.centre + (widthAt(d.walls, h.fill) / 2) * f.scale)}
+          y1={round(y(h.fill))}
+          y2={round(y(h.fill))}
+        />
+      )}
+      <Dimension d={d} f={f} text={across(d.walls, units)} />
+      {labels.map(({ key, ...l }) => (
+        <Lead key={key} {...l} left={W - RIGHT + 12} />
+      ))}
+      <path
+        className={classes.saucer}
+        d={`M${round(f.centre - saucer)} ${round(f.floor + 6)} Q${round(f.centre)} ${round(f.floor + 20)} ${round(f.centre + saucer)} ${round(f.floor + 6)}`}
       />
-      <Dimension x1={centre - half(p.heightMm)} x2={centre + half(p.heightMm)} y={TOP - 26} text={say(length(pot.topMm, units))} />
-      <Lead y={floor - p.heightMm + gap / 2} from={centre + half(p.heightMm)} x={labelX} name="rim gap" value={levels ? say(length(levels.rimGapMm, units)) : '–'} shift={-8} />
-      <Lead y={floor - fill + (fill - base) * 0.3} from={centre + (ball.topMm * scale) / 2 - 6} x={labelX} name="ball" value={say(length(ball.topMm, units))} shift={6} />
-      {freshLitres !== null && section.newPot && (
-        <Lead y={floor - fill + (fill - base) * 0.64} from={centre + half(fill * 0.5) - 5} x={labelX} name="fresh" value={say(litres(freshLitres, units))} shift={4} />
-      )}
-      {section.newPot && levels && (
-        <Lead y={floor - base / 2} from={centre + half(base / 2) - 4} x={labelX} name="base layer" value={say(length(levels.baseLayerMm, units))} shift={-4} />
-      )}
-      <path className={classes.saucer} d={`M${round(centre - p.baseMm * SAUCER)} ${round(floor + 6)} Q${round(centre)} ${round(floor + 22)} ${round(centre + p.baseMm * SAUCER)} ${round(floor + 6)}`} />
+      {cuts && <CutHandles cuts={cuts} d={d} f={f} units={units} />}
     </svg>
   );
+}
+
+/** What is labelled, each at a place on the right of what it names. */
+function labelsOf(d: Drawn, f: Frame, units: Units): Label[] {
+  const h = heights(d);
+  const y = (z: number) => f.floor - z * f.scale;
+  const wall = (z: number) => f.centre + (widthAt(d.walls, Math.max(0, z)) / 2) * f.scale;
+  const mm = (n: number) => say(length(n, units));
+  const labels: Label[] = [
+    { key: 'rim', name: 'rim gap', value: mm(d.levels.rimGapMm), x: wall(h.fill), y: y(h.fill + d.levels.rimGapMm / 2) },
+    {
+      key: 'ball',
+      name: 'ball',
+      value: times(d.after.topMm, d.after.heightMm, units),
+      x: f.centre + (widthAt(d.after, d.after.heightMm * 0.8) / 2) * f.scale - 5,
+      y: y(h.bottom + d.after.heightMm * 0.8),
+    },
+  ];
+  if (d.levels.raiseMm > 0) {
+    labels.push({ key: 'raise', name: 'base shown', value: mm(d.levels.raiseMm), x: f.centre + (d.after.topMm / 2) * f.scale - 4, y: y(h.top) });
+  }
+  if (d.collarMm !== null) {
+    labels.push({ key: 'collar', name: 'grit collar', value: mm(d.collarMm), x: f.centre + (d.walls.topMm / 4) * f.scale, y: y(h.fill + d.collarMm / 2) });
+  }
+  if (d.freshLitres !== null) {
+    labels.push({ key: 'fresh', name: 'fresh', value: say(litres(d.freshLitres, units)), x: wall(h.fill * 0.5) - 4, y: y(h.fill * 0.5) });
+  }
+  if (d.wetZoneMm > 1) {
+    const wet = Math.min(h.fill, d.wetZoneMm);
+    labels.push({ key: 'wet', name: 'wet below', value: mm(d.wetZoneMm), x: wall(wet) - 3, y: y(wet) });
+  }
+  if (d.isNew) {
+    labels.push({ key: 'base', name: 'base layer', value: mm(Math.max(0, d.levels.baseLayerMm)), x: wall(h.bottom / 2) - 3, y: y(h.bottom / 2) });
+  }
+  if (d.coarseLayerMm > 1) {
+    labels.push({ key: 'coarse', name: 'coarse layer', value: mm(d.coarseLayerMm), x: wall(d.coarseLayerMm / 3) - 3, y: y(d.coarseLayerMm / 3) });
+  }
+  return labels;
 }
 
 /** A few roots, more of them where the ball is wider: drawn from its own shape. */
@@ -137,24 +163,42 @@ function Roots({ ball, centre, floor }: { ball: Outline; centre: number; floor: 
   );
 }
 
-function Dimension({ x1, x2, y, text }: { x1: number; x2: number; y: number; text: string }) {
+/** Up through the holes, along the ball and twisted over it. */
+function Wires({ d, f, top }: { d: Drawn; f: Frame; top: number }) {
+  const at = d.walls.baseMm * 0.3 * f.scale;
+  const y = f.floor - top * f.scale;
+  return (
+    <g className={classes.wire} data-part="wires">
+      {[-1, 1].map((side) => (
+        <path
+          key={side}
+          d={`M${round(f.centre + side * at * 0.4)} ${round(f.floor + 4)} H${round(f.centre + side * at)} V${round(y - 2)} L${round(f.centre + side * 3)} ${round(y - 7)}`}
+        />
+      ))}
+    </g>
+  );
+}
+
+function Dimension({ d, f, text }: { d: Drawn; f: Frame; text: string }) {
+  const half = (d.walls.topMm / 2) * f.scale;
+  const y = round(f.top - (d.walls.mouthMm === null ? 12 : 22));
   return (
     <g className={classes.dimension}>
-      <path d={`M${round(x1)} ${y - 5} v10 M${round(x2)} ${y - 5} v10 M${round(x1)} ${y} H${round(x2)}`} />
-      <text x={round((x1 + x2) / 2)} y={y - 8} textAnchor="middle">
+      <path d={`M${round(f.centre - half)} ${y - 4} v8 M${round(f.centre + half)} ${y - 4} v8 M${round(f.centre - half)} ${y} H${round(f.centre + half)}`} />
+      <text x={round(f.centre)} y={y - 7} textAnchor="middle">
         {text}
       </text>
     </g>
   );
 }
 
-function Lead({ y, from, x, name, value, shift }: { y: number; from: number; x: number; name: string; value: string; shift: number }) {
+function Lead({ name, value, x, y, at, left }: { name: string; value: string; x: number; y: number; at: number; left: number }) {
   return (
     <g className={classes.lead}>
-      <path d={`M${round(from)} ${round(y)} L${x - 5} ${round(y + shift)}`} />
-      <text x={x} y={round(y + shift)}>
+      <path d={`M${round(x)} ${round(y)} L${left - 4} ${round(at + 2)}`} />
+      <text x={left} y={round(at)}>
         <tspan className={classes.name}>{name}</tspan>
-        <tspan x={x} dy="15" className={classes.value}>
+        <tspan x={left} dy="14" className={classes.value}>
           {value}
         </tspan>
       </text>

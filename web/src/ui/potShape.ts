@@ -31,6 +31,12 @@ export const points = (ps: Point[]): string => ps.map((p) => `${round(p.x)},${ro
 
 export const round = (n: number): number => Math.round(n * 10) / 10;
 
+/** The ball of a pot filled up to its fill line. */
+export function ballOf(pot: Outline): Outline {
+  const heightMm = pot.heightMm - rimGap(pot.topMm);
+  return { topMm: widthAt(pot, heightMm), baseMm: pot.baseMm, heightMm };
+}
+
 /** Room to pool a watering, mm, as the rules have it for a pot of this width. */
 export function rimGap(topMm: number): number {
   if (topMm < 120) return 10;

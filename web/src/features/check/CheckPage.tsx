@@ -17,7 +17,7 @@ import { PlantHead } from '../plant/PlantHead';
 import { usePlant } from '../plant/usePlant';
 import { localToInstant, teamNow, useReader } from '../team/session';
 import { dropDraft, EMPTY, heightStep, isBlank, keepDraft, minutesTaken, readDraft, type Draft } from './draft';
-import { PhotoPicker } from './PhotoPicker';
+import { PhotoPicker } from '../../ui/PhotoPicker';
 import { SlipGuard } from './Roots';
 import { SignRow } from './SignRow';
 import { toList } from './signs';
@@ -213,7 +213,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
                   change={(i) => setDraft({ heightMm: heightStep(height, i - HEIGHT_STEPS / 2) })}
                 />
               )}
-              <PhotoPicker plantId={id} checkId={checkId} />
+              <PhotoPicker plantId={id} occasion={{ check: checkId }} />
               <Textarea
                 label="Note"
                 size="md"

@@ -1,26 +1,27 @@
-import { Button, Checkbox, TextInput } from '@mantine/core';
+import { Button, Checkbox, Menu, TextInput } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { api, body, type Schemas } from '../../api/client';
 import { ProblemError, faultsByField } from '../../api/problem';
 import { Cautions } from '../../ui/Cautions';
+import { PhotoPicker } from '../../ui/PhotoPicker';
+import { PhotoStrip } from '../../ui/PhotoStrip';
 import { Section } from '../../ui/Section';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { dayYear } from '../../ui/format';
+import { dayYear, length, say, type Units } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
-import { actionWords, phaseWords, placeWords } from '../../ui/words';
-import { useCatalogue } from '../advice/catalogue';
-import { SignRow } from '../check/SignRow';
-import { fromStored, toList } from '../check/signs';
+import { across } from '../../ui/sectionShape';
+import { actionWords, phaseWords, placeWords, plain } from '../../ui/words';
 import { teamNow, useReader } from '../team/session';
 import { Conflict } from '../../ui/Conflict';
+import { Finish } from './Finish';
+import { Found } from './Found';
+import { Setting } from './Setting';
 import classes from './JobPage.module.css';
 
 type JobView = Schemas['JobView'];
-
-const FOUND = ['ROOTS_CIRCLING', 'MEDIUM_FALLS_AWAY', 'ROOTS_ROTTEN', 'ROOTS_HEALTHY', 'LITTLE_MEDIUM_LEFT', 'MEDIUM_BROKEN_DOWN'];
 
 export function JobPage() {
   const { id = '' } = useParams();
@@ -35,15 +36,12 @@ export function JobPage() {
 
 function Job({ data, reload }: { data: JobView; reload: () => void }) {
   const { job, advice } = data;
-  const { units, today, mayWork } = useReader();
+  const { units, mayWork } = useReader();
   const queries = useQueryClient();
-  const navigate = useNavigate();
   const open = job.status === 'PLANNED' && mayWork;
   const store = (next: JobView) => {
     queries.setQueryData(['job', job.id], next);
-    void queries.invalidateQueries({ queryKey: ['jobs'] });
-    void queries.invalidateQueries({ queryKey: ['round'] });
-    void queries.invalidateQueries({ queryKey: ['plant', job.plantId] });
+    for (const key of [['jobs'], ['round'], ['shelf'], ['plant', job.plantId]]) void queries.invalidateQueries({ queryKey: key });
   };
   const tick = useMutation({
     mutationFn: ({ position, on }: { position: number; on: boolean }) =>
@@ -66,17 +64,6 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
       reload();
     },
   });
-  const done = useMutation({
-    mutationFn: () =>
-      body(api.PUT('/api/jobs/{id}/done', { params: { path: { id: job.id } }, body: { doneOn: today } })),
-    onSuccess: (next) => {
-      store(next);
-      notifyDone('Done. Aftercare has started.');
-      void navigate(next.advice.repot ? `/jobs/${job.id}/card` : `/plants/${job.plantId}`);
-    },
-    onError: notifyProblem,
-  });
-  const left = data.steps.filter((s) => s.tickedAt === null).length;
   const plan = advice.repot;
   return (
     <>
@@ -90,8 +77,10 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
           <h1>{actionWords(job.action)}</h1>
           <p>
             {job.status === 'DONE' && job.doneOn
-              ? `Done on ${dayYear(job.doneOn)}`
-              : `Planned for ${dayYear(job.plannedOn)}, about ${job.minutes} minutes`}
+              ? `Done on ${dayYear(job.doneOn)}${job.minutesTaken === null ? '' : ` in ${job.minutesTaken} minutes`}`
+              : job.status === 'DROPPED'
+                ? 'Dropped'
+                : `Planned for ${dayYear(job.plannedOn)}, about ${job.minutes} minutes`}
             {job.status === 'DONE' && (
               <>
                 {' · '}
@@ -100,89 +89,140 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
             )}
           </p>
         </div>
-        {open && <MoveDay job={job} store={store} reload={reload} />}
-      </header>
-      <div className={classes.bench}>
-        <ol className={classes.steps}>
-          {data.steps.map((s, i) => (
-            <li key={s.position} data-ticked={s.tickedAt !== null}>
-              {data.steps[i - 1]?.phase !== s.phase && <h2>{phaseWords(s.phase)}</h2>}
-              <Checkbox
-                size="lg"
-                classNames={{ body: classes.tickBody, labelWrapper: classes.tickLabel }}
-                label={s.text}
-                checked={s.tickedAt !== null}
-                disabled={!open}
-                onChange={(e) => tick.mutate({ position: s.position, on: e.currentTarget.checked })}
-              />
-              {s.phase === 'INSPECT' && <Found data={data} open={open} store={store} />}
-            </li>
-          ))}
-        </ol>
-        <aside className={classes.side}>
-          {data.changes.length > 0 && (
-            <div className={classes.changes} role="status">
-              <h2>The plan has changed</h2>
-              {data.changes.map((c) => (
-                <p key={c}>{c}</p>
-              ))}
-            </div>
+        <div className={classes.tools}>
+          <Sheet id={job.id} units={units} />
+          {open && (
+            <Button component={Link} to={`/plants/${job.plantId}/repot`} variant="default">
+              Change pot or cuts
+            </Button>
           )}
+          {open && <MoveDay job={job} store={store} reload={reload} />}
+        </div>
+      </header>
+      <PotLine data={data} units={units} />
+      <div className={classes.bench}>
+        <div>
+          {data.changes.length > 0 && <Changes data={data} />}
+          <ol className={classes.steps}>
+            {data.steps.map((s, i) => (
+              <li key={s.position} data-ticked={s.tickedAt !== null}>
+                {data.steps[i - 1]?.phase !== s.phase && <h2>{phaseWords(s.phase)}</h2>}
+                <Checkbox
+                  size="xl"
+                  classNames={{ body: classes.tickBody, labelWrapper: classes.tickLabel }}
+                  label={s.text}
+                  checked={s.tickedAt !== null}
+                  disabled={!open}
+                  onChange={(e) => tick.mutate({ position: s.position, on: e.currentTarget.checked })}
+                />
+                {open && s.phase === 'INSPECT' && <Found data={data} units={units} store={store} />}
+                {open && plan?.section.wires != null && s.phase === 'SET' && data.steps[i + 1]?.phase !== 'SET' && (
+                  <Setting data={data} store={store} />
+                )}
+              </li>
+            ))}
+          </ol>
+        </div>
+        <aside className={classes.side}>
           {plan && (
             <Section
               section={plan.section}
-              levels={plan.levels}
+              candidate={plan.candidates.find((c) => c.rank === 1) ?? plan.orderPot}
               rootShare={plan.rootWork.rootShare}
-              freshLitres={plan.candidates.find((c) => c.rank === 1)?.freshLitres ?? null}
               units={units}
             />
           )}
           <Cautions cautions={advice.cautions} />
-          {open && (
-            <div className={classes.finish}>
-              <p>{left === 0 ? 'Every step is ticked.' : `${left} steps are not ticked.`}</p>
-              <Button size="lg" fullWidth loading={done.isPending} onClick={() => done.mutate()}>
-                {plan ? 'Done: start the aftercare' : 'Put back: close the job'}
-              </Button>
-            </div>
-          )}
+          <section aria-labelledby="photos" className={classes.photos}>
+            <h2 id="photos">Photos</h2>
+            {open && <PhotoPicker plantId={job.plantId} occasion={{ job: job.id }} />}
+            {data.photos.length > 0 && <PhotoStrip photos={data.photos} />}
+          </section>
+          {open && <Finish data={data} store={store} />}
+          {open && <Drop job={job} store={store} />}
         </aside>
       </div>
     </>
   );
 }
 
-/** What the slip shows outranks what was expected: the plan is made again at once. */
-function Found({ data, open, store }: { data: JobView; open: boolean; store: (next: JobView) => void }) {
-  const catalogue = useCatalogue();
-  const [tapped, setTapped] = useState(() => fromStored(data.found));
-  const found = useMutation({
-    mutationFn: () =>
-      body(
-        api.PUT('/api/jobs/{id}/found', {
-          params: { path: { id: data.job.id } },
-          body: { signs: toList(tapped) },
-        }),
-      ),
+/** Which pot it takes, and whether it is there. */
+function PotLine({ data, units }: { data: JobView; units: Units }) {
+  const { job, advice } = data;
+  const pot = advice.repot?.candidates.find((c) => c.rank === 1);
+  if (!pot) return null;
+  const measures = `${across(pot.pot, units)} × ${say(length(pot.pot.heightMm, units))}`;
+  const settled = [
+    data.wish?.breakOut === 'PLANT' && 'the owner keeps the plant',
+    data.wish?.breakOut === 'POT' && 'the owner keeps the pot',
+    data.front && `front: ${data.front}`,
+    data.angleDegrees !== null && data.angleDegrees !== 0 && `trunk at ${data.angleDegrees} °`,
+  ].filter(Boolean);
+  return (
+    <p className={classes.pot} data-missing={data.toOrder}>
+      {pot.id === 'current' ? 'Its own pot' : data.toOrder ? 'A pot that has yet to be ordered' : (job.potName ?? plain(pot.material))}
+      {job.potCount > 1 && ` (${job.potCount} of them)`} <span className="measure">{measures}</span>
+      {job.potName && job.status === 'PLANNED' && ', reserved on the shelf'}
+      {settled.length > 0 && ` · ${settled.join(', ')}`}
+    </p>
+  );
+}
+
+/** What the slip changed, before and after, and why. */
+function Changes({ data }: { data: JobView }) {
+  return (
+    <div className={classes.changes} role="status">
+      <h2>The plan has changed</h2>
+      {data.why.map((w) => (
+        <p key={w}>{w}</p>
+      ))}
+      <dl>
+        {data.changes.map((c) => (
+          <div key={c.what}>
+            <dt>{c.what}</dt>
+            <dd>
+              <s>{c.before}</s> {c.after}
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </div>
+  );
+}
+
+/** One page to print; the paper that the reader's units suggest comes first. */
+function Sheet({ id, units }: { id: string; units: Units }) {
+  const papers = units === 'IMPERIAL' ? ['LETTER', 'A4'] : ['A4', 'LETTER'];
+  return (
+    <Menu position="bottom-end" width={210}>
+      <Menu.Target>
+        <Button variant="default">Print the sheet</Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        {papers.map((paper) => (
+          <Menu.Item key={paper} component="a" href={`/api/jobs/${id}/sheet?paper=${paper}`} target="_blank" rel="noreferrer">
+            {paper === 'A4' ? 'On A4' : 'On Letter'}
+          </Menu.Item>
+        ))}
+      </Menu.Dropdown>
+    </Menu>
+  );
+}
+
+function Drop({ job, store }: { job: Schemas['JobSummary']; store: (next: JobView) => void }) {
+  const [sure, setSure] = useState(false);
+  const drop = useMutation({
+    mutationFn: () => body(api.DELETE('/api/jobs/{id}', { params: { path: { id: job.id } } })),
     onSuccess: (next) => {
       store(next);
-      notifyDone(next.changes.length > 0 ? 'The plan has changed.' : 'Recorded. The plan stands.');
+      notifyDone('Dropped. Its pot is free again.');
     },
     onError: notifyProblem,
   });
-  const signs = catalogue?.signs.filter((s) => FOUND.includes(s.code)) ?? [];
-  if (!open) return null;
   return (
-    <div className={classes.found}>
-      <ul>
-        {signs.map((s) => (
-          <SignRow key={s.code} item={s} tapped={tapped} change={setTapped} />
-        ))}
-      </ul>
-      <Button variant="default" loading={found.isPending} onClick={() => found.mutate()}>
-        Record what I found
-      </Button>
-    </div>
+    <Button variant="subtle" color="oxblood" loading={drop.isPending} onClick={() => (sure ? drop.mutate() : setSure(true))}>
+      {sure ? 'Drop it for good' : 'Drop this job'}
+    </Button>
   );
 }
 

@@ -10,6 +10,8 @@ import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { readLength, say, width, type Units } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
+import { ballOf } from '../../ui/potShape';
+import { MATERIALS, SHAPES } from '../../ui/potWords';
 import { plain } from '../../ui/words';
 import { useCatalogue } from '../advice/catalogue';
 import { useReader } from '../team/session';
@@ -25,12 +27,13 @@ const LABELS: Record<string, string> = {
   potBaseMm: 'Base width', potHeightMm: 'Pot depth', potHoles: 'Holes', note: 'Note', potShape: 'Shape',
   potMouthMm: 'Mouth', potTopDepthMm: 'Front to back, top', potBaseDepthMm: 'Front to back, base',
   potFootMm: 'Foot, outside', potMassG: 'Mass of the empty pot, g', inCoverPot: 'Stands in a cover pot',
+  potFeet: 'Feet', potWireHoles: 'Wire holes', 'ball.topMm': 'Width at the top', 'ball.baseMm': 'Width at the base', 'ball.heightMm': 'Height',
+  'ball.topDepthMm': 'Front to back, top', 'ball.baseDepthMm': 'Front to back, base', ballTopMm: 'Ball, width', ballHeightMm: 'Ball, height',
 };
 
 type MeasureField = 'heightMm' | 'spreadMm' | 'potTopMm' | 'potBaseMm' | 'potHeightMm';
-type MaybeField = 'potMouthMm' | 'potTopDepthMm' | 'potBaseDepthMm' | 'potFootMm';
-const SHAPES = ['STANDARD', 'DEEP', 'SHALLOW', 'BOWL', 'SQUARE', 'TROUGH', 'URN'];
-const MATERIALS = ['TERRACOTTA', 'GLAZED', 'PLASTIC', 'FIBRE', 'METAL', 'WOOD', 'CONCRETE', 'FABRIC'];
+type MaybeField = 'potMouthMm' | 'potTopDepthMm' | 'potBaseDepthMm' | 'potFootMm' | BallField;
+type BallField = 'ball.topMm' | 'ball.baseMm' | 'ball.topDepthMm' | 'ball.baseDepthMm' | 'ball.heightMm';
 
 export function EditPlantPage() {
   const { id = '' } = useParams();
@@ -72,6 +75,13 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     potBaseMm: say(width(plant.potBaseMm, units)),
     potHeightMm: say(width(plant.potHeightMm, units)),
     potHoles: String(plant.potHoles),
+    potFeet: String(plant.potFeet),
+    potWireHoles: String(plant.potWireHoles),
+    'ball.topMm': maybe(plant.ballTopMm, units),
+    'ball.baseMm': maybe(plant.ballBaseMm, units),
+    'ball.topDepthMm': maybe(plant.ballTopDepthMm, units),
+    'ball.baseDepthMm': maybe(plant.ballBaseDepthMm, units),
+    'ball.heightMm': maybe(plant.ballHeightMm, units),
     note: plant.note,
   }));
   const [form, setForm] = useState(opened);
@@ -114,8 +124,20 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     };
     const grams = form.potMassG.trim() === '' ? null : Number(form.potMassG);
     if (grams !== null && !(grams > 0)) wrong.potMassG = 'Write grams, or leave it empty.';
-    const holes = Number(form.potHoles);
-    if (!Number.isInteger(holes) || form.potHoles.trim() === '') wrong.potHoles = 'Count the holes: 0 or more.';
+    const count = (key: 'potHoles' | 'potFeet' | 'potWireHoles', what: string): number => {
+      const n = Number(form[key]);
+      if (!Number.isInteger(n) || form[key].trim() === '') wrong[key] = `Count the ${what}: 0 or more.`;
+      return n;
+    };
+    const trough = form.potShape === 'TROUGH';
+    const square = trough || form.potShape === 'SQUARE';
+    const ball = {
+      topMm: maybeMm('ball.topMm'),
+      baseMm: maybeMm('ball.baseMm'),
+      topDepthMm: square ? maybeMm('ball.topDepthMm') : null,
+      baseDepthMm: square ? maybeMm('ball.baseDepthMm') : null,
+      heightMm: maybeMm('ball.heightMm'),
+    };
     const request: PlantRequest = {
       commonName: form.commonName,
       heightMm: mm('heightMm'),
@@ -134,7 +156,10 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
       potBaseDepthMm: form.potShape === 'TROUGH' ? maybeMm('potBaseDepthMm') : null,
       potFootMm: maybeMm('potFootMm'),
       potMassG: grams,
-      potHoles: holes,
+      potHoles: count('potHoles', 'holes'),
+      potFeet: count('potFeet', 'feet'),
+      potWireHoles: count('potWireHoles', 'wire holes'),
+      ball: Object.values(ball).every((v) => v === null) ? null : ball,
       inCoverPot: form.inCoverPot === 'true',
       note: form.note,
     };
@@ -173,6 +198,17 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
       potMouthMm: '',
       potTopDepthMm: '',
       potBaseDepthMm: '',
+    });
+  };
+  const pickBall = (size: string) => {
+    const s = catalogue?.tradeSizes.find((t) => t.id === size);
+    if (!s) return;
+    const ball = ballOf(s);
+    setForm({
+      ...form,
+      'ball.topMm': say(width(ball.topMm, units)),
+      'ball.baseMm': say(width(ball.baseMm, units)),
+      'ball.heightMm': say(width(ball.heightMm, units)),
     });
   };
   const submit = (e: FormEvent) => {
@@ -250,8 +286,34 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
           </div>
           <div className={classes.row}>
             <TextInput {...text('potHoles')} inputMode="numeric" />
+            <TextInput {...text('potFeet')} inputMode="numeric" />
+            <TextInput {...text('potWireHoles')} inputMode="numeric" />
             <NativeSelect {...text('inCoverPot')} data={[{ value: 'false', label: 'No' }, { value: 'true', label: 'Yes' }]} />
           </div>
+        </fieldset>
+        <fieldset>
+          <legend>Root ball</legend>
+          <p className="soft">Measured with the plant out of its pot. Empty: taken from the pot’s inside up to its fill line.</p>
+          <NativeSelect
+            label="From a pot of the trade"
+            value=""
+            onChange={(e) => pickBall(e.currentTarget.value)}
+            data={[
+              { value: '', label: 'By tape, or as it came out of' },
+              ...(catalogue?.tradeSizes ?? []).map((s) => ({ value: s.id, label: sizeWords(s, units) })),
+            ]}
+          />
+          <div className={classes.row}>
+            <LengthInput {...tape('ball.topMm')} />
+            <LengthInput {...tape('ball.baseMm')} />
+            <LengthInput {...tape('ball.heightMm')} />
+          </div>
+          {(form.potShape === 'TROUGH' || form.potShape === 'SQUARE') && (
+            <div className={classes.row}>
+              <LengthInput {...tape('ball.topDepthMm')} />
+              <LengthInput {...tape('ball.baseDepthMm')} />
+            </div>
+          )}
           <Textarea {...text('note')} size="md" autosize minRows={4} />
         </fieldset>
         {stale && (

@@ -11,8 +11,7 @@ import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
 import { day, days, daysBetween, dayYear, litres, length, share, width, type Units } from '../../ui/format';
 import { notifyProblem } from '../../ui/notify';
-import { rimGap, widthAt } from '../../ui/potShape';
-import { actionWords } from '../../ui/words';
+import { actionWords, plain } from '../../ui/words';
 import { useSignLabel } from '../advice/catalogue';
 import { ArguableCall } from '../argument/ArguableCall';
 import { useReader } from '../team/session';
@@ -71,13 +70,12 @@ export function PlantPage() {
               {plan ? (
                 <Section
                   section={plan.section}
-                  levels={plan.levels}
+                  candidate={plan.candidates.find((c) => c.rank === 1) ?? plan.orderPot}
                   rootShare={plan.rootWork.rootShare}
-                  freshLitres={plan.candidates.find((c) => c.rank === 1)?.freshLitres ?? null}
                   units={units}
                 />
               ) : (
-                <PresentPot data={data} units={units} />
+                advice.present && <Section section={advice.present} units={units} />
               )}
             </div>
             <Now data={data} units={units} />
@@ -153,23 +151,6 @@ function Retired({ data, mayWork }: { data: PlantView; mayWork: boolean }) {
   );
 }
 
-/** The pot as it stands, drawn by the same hand. */
-function PresentPot({ data, units }: { data: PlantView; units: Units }) {
-  const { plant } = data;
-  const pot = { shape: plant.potShape, topMm: plant.potTopMm, baseMm: plant.potBaseMm, heightMm: plant.potHeightMm };
-  const filled = plant.potHeightMm - rimGap(plant.potTopMm);
-  const ball = { ...pot, topMm: widthAt(pot, filled), heightMm: filled };
-  return (
-    <Section
-      section={{ oldPot: pot, ballBefore: ball, ballAfter: ball, newPot: null, wetZoneMm: 0, coarseLayerMm: 0 }}
-      levels={null}
-      rootShare={0}
-      freshLitres={null}
-      units={units}
-    />
-  );
-}
-
 function Now({ data, units }: { data: PlantView; units: Units }) {
   const { plant, advice } = data;
   const { today } = useReader();
@@ -200,6 +181,10 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
         />
       )}
       <Figure name="Pot" of={width(plant.potTopMm, units)} note={plant.potMaterial.toLowerCase()} />
+      {plant.ballTopMm !== null && plant.ballMeasuredOn && (
+        <Figure name="Root ball, measured" of={width(plant.ballTopMm, units)} note={dayYear(plant.ballMeasuredOn)} />
+      )}
+      {plant.mix && <Figure name="Mix" of={{ value: plain(plant.mix), unit: '' }} note={fedWords(plant)} />}
       <Figure name="Plant" of={length(plant.heightMm, units)} note={plant.sizeWish === 'KEEP' ? 'to stay this size' : 'may grow'} />
       <Figure
         name="Last repotted"
@@ -207,6 +192,13 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
       />
     </dl>
   );
+}
+
+/** What feed went in with the mix, and until when none is given. */
+function fedWords(plant: Schemas['StoredPlant']): string | undefined {
+  if (plant.feedHoldUntil) return `no feed until ${dayYear(plant.feedHoldUntil)}`;
+  if (plant.feedKind === 'SLOW_RELEASE' && plant.feedGrams !== null) return `${Math.round(plant.feedGrams)} g slow-release feed in it`;
+  return plant.feedKind === 'IN_MIX' ? 'charged with feed' : undefined;
 }
 
 /** Aftercare while it runs: dated steps and the watering change. */

@@ -1,22 +1,22 @@
-import { Button, TextInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { api, body, newId } from '../../api/client';
-import { faultsByField } from '../../api/problem';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { api, body, type Schemas } from '../../api/client';
+import { sayProblem } from '../../api/problem';
 import { Cautions } from '../../ui/Cautions';
 import { Figure } from '../../ui/Measure';
 import { Section } from '../../ui/Section';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
-import { dayYear, length, litres, mass, share } from '../../ui/format';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { dayYear, length, litres, mass, say, share, type Units } from '../../ui/format';
 import { actionWords, plain } from '../../ui/words';
 import { PlantHead } from '../plant/PlantHead';
-import { usePlant } from '../plant/usePlant';
 import { useReader } from '../team/session';
-import { Candidates } from './Candidates';
+import { PotTable } from './PotTable';
+import { Schedule } from './Schedule';
+import { CUTS, WhatIf } from './WhatIf';
+import { AS_RULED, asksAnything, mostCuts, requestOf, shownPot, withCuts, type Question } from './question';
 import classes from './RepotPage.module.css';
 
 /** Less mix than this, in litres, is not worth measuring. */
@@ -24,153 +24,181 @@ const HANDFUL = 0.1;
 
 export function RepotPage() {
   const { id = '' } = useParams();
-  const { units, today, mayWork } = useReader();
-  const { data, error, refetch } = usePlant(id);
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const jobId = useRef(newId());
-  const [chosen, setChosen] = useState<string | null>(null);
-  const [plannedOn, setPlannedOn] = useState<string | null>(null);
-  const plan = data?.advice.repot ?? null;
-  const call = data?.advice.call;
-  const firstDay = call?.from && call.from > today ? call.from : today;
-  const pot = chosen ?? plan?.candidates.find((c) => c.rank === 1)?.id ?? null;
-  const schedule = useMutation({
-    mutationFn: () =>
-      body(
-        api.PUT('/api/jobs/{id}', {
-          params: { path: { id: jobId.current } },
-          body: { plantId: id, plannedOn: plannedOn ?? firstDay, potId: pot === 'current' ? null : pot },
-        }),
-      ),
-    onSuccess: (job) => {
-      void queries.invalidateQueries({ queryKey: ['plant', id] });
-      void queries.invalidateQueries({ queryKey: ['jobs'] });
-      void queries.invalidateQueries({ queryKey: ['round'] });
-      notifyDone(`Planned for ${dayYear(job.job.plannedOn)}.`);
-      void navigate(`/jobs/${job.job.id}`);
-    },
-    onError: (e) => {
-      jobId.current = newId();
-      if (!faultsByField(e).plannedOn) notifyProblem(e);
-    },
+  const { units } = useReader();
+  const { data, error, refetch } = useQuery({
+    queryKey: ['plant', id, 'fit'],
+    queryFn: () => body(api.GET('/api/plants/{id}/fit', { params: { path: { id } } })),
   });
   if (error) return <Trouble error={error} again={() => void refetch()} />;
-  if (!data || !call) return <Waiting />;
-  if (!plan) {
-    return (
-      <>
-        <PlantHead plant={data.plant} saucer={data.saucer} units={units} title="Repot plan" />
-        <p>
-          The call is to {actionWords(call.action).toLowerCase()}: there is nothing to repot now. {call.reasons.join(' ')}
-        </p>
-      </>
-    );
-  }
-  const { water } = data.advice;
-  const best = plan.candidates.find((c) => c.rank === 1);
-  const fault = faultsByField(schedule.error).plannedOn;
+  if (!data) return <Waiting />;
+  if (!data.advice.repot) return <NothingToDo fit={data} units={units} />;
+  return <Fit fit={data} ruled={data.advice.repot} units={units} />;
+}
+
+function NothingToDo({ fit, units }: { fit: Schemas['FitView']; units: Units }) {
+  const { call } = fit.advice;
   return (
     <>
-      <title>{`Repot plan ${data.plant.commonName} · Happy Saucer`}</title>
+      <PlantHead plant={fit.plant} saucer={fit.saucer} units={units} title="Repot plan" />
+      <p>
+        The call is to {actionWords(call.action).toLowerCase()}: there is nothing to repot now. {call.reasons.join(' ')}
+      </p>
+    </>
+  );
+}
+
+/** Pots, cuts and mix for one plant: moved here, reckoned by the rules, drawn at once. */
+function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['Repot']; units: Units }) {
+  const id = fit.plant.id;
+  const [question, ask] = useState<Question>(() => ({
+    ...AS_RULED,
+    potId: fit.openJob?.shelfPotId ?? null,
+    wish: fit.jobWish ?? {},
+  }));
+  const asked = asksAnything(question);
+  const answer = useQuery({
+    queryKey: ['plant', id, 'what-if', requestOf(question)],
+    queryFn: ({ signal }) =>
+      body(api.POST('/api/plants/{id}/what-if', { params: { path: { id } }, body: requestOf(question), signal })),
+    enabled: asked,
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  });
+  const advice = (asked && answer.data) || fit.advice;
+  const plan = advice.repot ?? ruled;
+  const pot = shownPot(plan, question) ?? shownPot(ruled, question);
+  const { action } = fit.advice.call;
+  return (
+    <>
+      <title>{`Repot plan ${fit.plant.commonName} · Happy Saucer`}</title>
       <PlantHead
-        plant={data.plant}
-        saucer={data.saucer}
-        rootFill={data.advice.forecast.rootFill}
-        waterLeft={data.waterLeft}
+        plant={fit.plant}
+        saucer={fit.saucer}
+        rootFill={fit.advice.forecast.rootFill}
+        waterLeft={fit.waterLeft}
         units={units}
-        title={actionWords(call.action)}
+        title={actionWords(action)}
       />
       <div className={classes.bench}>
-        <Section
-          section={plan.section}
-          levels={plan.levels}
-          rootShare={plan.rootWork.rootShare}
-          freshLitres={best?.freshLitres ?? null}
-          units={units}
-        />
-        <dl className={classes.figures}>
-          {plan.mix && plan.mix.litres < HANDFUL && (
-            <Figure name={plan.mix.label} of={{ value: 'A handful', unit: '' }} note="to close what gaps there are" />
-          )}
-          {plan.mix && plan.mix.litres >= HANDFUL && (
-            <Figure
-              name={plan.mix.label}
-              of={litres(plan.mix.litres, units)}
-              note={plan.mix.ingredients
-                .map((i) => `${litres(i.litres, units).value} ${litres(i.litres, units).unit} ${i.label}`)
-                .join(', ')}
-            />
-          )}
-          {plan.levels && <Figure name="Base layer" of={length(plan.levels.baseLayerMm, units)} />}
-          {plan.levels && <Figure name="Rim gap" of={length(plan.levels.rimGapMm, units)} />}
-          <Figure
-            name="Roots"
-            of={plan.rootWork.rootShare > 0 ? share(plan.rootWork.rootShare) : { value: plain(plan.rootWork.loosening), unit: '' }}
-            note={
-              plan.rootWork.rootShare > 0
-                ? plan.rootWork.baseSliceMm > 0
-                  ? `slice ${Math.round(plan.rootWork.baseSliceMm)} mm off the base, ${Math.round(plan.rootWork.sideShaveMm)} mm off the sides; limit ${Math.round(plan.rootWork.limit * 100)} %`
-                  : 'cut back to firm tissue'
-                : 'nothing is cut'
+        <div className={classes.drawing}>
+          <Section
+            section={plan.section}
+            candidate={pot}
+            rootShare={plan.rootWork.rootShare}
+            units={units}
+            cuts={
+              CUTS.includes(action)
+                ? {
+                    sliceMm: plan.rootWork.baseSliceMm,
+                    shaveMm: plan.rootWork.sideShaveMm,
+                    mostSliceMm: mostCuts(plan.section.ballBefore).slice,
+                    mostShaveMm: mostCuts(plan.section.ballBefore).shave,
+                    change: (slice, shave) => ask(withCuts(question, slice, shave)),
+                  }
+                : undefined
             }
           />
-          {plan.waterIn && (
-            <Figure name={`Water in on ${dayYear(plan.waterIn.on)}`} of={litres(plan.waterIn.litres, units)} />
+          {pot && <Verdict pot={pot} order={plan.order} asked={asked} />}
+          {asked && answer.error && (
+            <p className={classes.fails} role="alert">
+              {sayProblem(answer.error).text}
+            </p>
           )}
-          <Figure
-            name="Feed"
-            of={plan.feed.grams === null ? { value: plain(plan.feed.kind), unit: '' } : mass(plan.feed.grams, units)}
-            note={plan.feed.holdUntil ? `until ${dayYear(plan.feed.holdUntil)}` : undefined}
-          />
-          {best && <Figure name="Weight when wet" of={mass(best.wetMassG, units)} />}
-        </dl>
-        <div className={classes.side}>
-          <Cautions cautions={data.advice.cautions} />
         </div>
+        <Figures plan={plan} pot={pot} units={units} />
+        <WhatIf fit={fit} plan={plan} action={action} shown={pot} question={question} ask={ask} units={units} />
       </div>
-      {plan.order && <p className={classes.order}>{plan.order}</p>}
-      <Candidates candidates={plan.candidates} chosen={pot} choose={setChosen} units={units} />
       <div className={classes.lower}>
-        <WateringWeeks
-          weeks={data.advice.aftercare.weeks}
-          before={water.before.daysToRefill}
-          settled={water.settled?.daysToRefill ?? null}
-          units={units}
-        />
-        {mayWork && (
-          <form
-            className={classes.schedule}
-            onSubmit={(e) => {
-              e.preventDefault();
-              schedule.mutate();
-            }}
-          >
-            <h2>{data.openJob ? 'Already planned' : 'Plan the work'}</h2>
-            {data.openJob ? (
-              <p>It is planned for {dayYear(data.openJob.plannedOn)}.</p>
-            ) : (
-              <>
-                <p>
-                  Its window is {call.from && dayYear(call.from)} to {call.to && dayYear(call.to)}.
-                </p>
-                <TextInput
-                  type="date"
-                  label="Day"
-                  min={firstDay}
-                  max={call.to ?? undefined}
-                  value={plannedOn ?? firstDay}
-                  error={fault}
-                  onChange={(e) => setPlannedOn(e.currentTarget.value)}
-                />
-                <Button type="submit" size="lg" loading={schedule.isPending} disabled={pot === null}>
-                  Schedule
-                </Button>
-              </>
-            )}
-          </form>
-        )}
+        <PotTable fit={fit} plan={ruled} shown={question.own ? null : (pot?.id ?? null)} pick={(p) => ask({ ...question, potId: p, own: null })} units={units} />
+        <aside>
+          <Schedule fit={fit} plan={plan} pot={pot} question={question} />
+          <Cautions cautions={advice.cautions} />
+          <WateringWeeks
+            weeks={advice.aftercare.weeks}
+            before={advice.water.before.daysToRefill}
+            settled={advice.water.settled?.daysToRefill ?? null}
+            units={units}
+          />
+        </aside>
       </div>
     </>
+  );
+}
+
+/** Whether the pot that is drawn will do. */
+function Verdict({ pot, order, asked }: { pot: Schemas['Candidate']; order: string | null; asked: boolean }) {
+  if (pot.failures.length > 0) {
+    return (
+      <p className={classes.fails} role="status">
+        This pot will not do. {pot.failures.map((f) => f.text).join(' ')}
+      </p>
+    );
+  }
+  if (order && !asked) return <p className={classes.order}>{order}</p>;
+  return pot.remarks.length > 0 ? (
+    <div role="status">
+      <ul className={classes.remarks}>
+        {pot.remarks.map((r) => (
+          <li key={r.code}>{r.text}</li>
+        ))}
+      </ul>
+    </div>
+  ) : null;
+}
+
+function Figures({ plan, pot, units }: { plan: Schemas['Repot']; pot: Schemas['Candidate'] | null; units: Units }) {
+  const work = plan.rootWork;
+  // water, feed and recipe are those of the pot the plan is made with
+  const fits = pot !== null && pot.failures.length === 0 && (pot.rank === 1 || pot.id === plan.orderPot?.id);
+  const mixLitres = plan.mix && fits ? plan.mix.litres : (pot?.mixLitres ?? 0);
+  return (
+    <dl className={classes.figures}>
+      {mixLitres < HANDFUL ? (
+        <Figure name={pot?.mixLabel ?? 'Mix'} of={{ value: 'A handful', unit: '' }} note="to close what gaps there are" />
+      ) : (
+        <Figure name={pot?.mixLabel ?? 'Mix'} of={litres(mixLitres, units)} note={fits ? (plan.mix?.recipe ?? undefined) : undefined} />
+      )}
+      {pot && <Figure name="Over the ball" of={length(pot.stepMm, units)} note={`the ball fills ${Math.round(pot.ballShare * 100)} %`} />}
+      {pot?.daysRingWet !== undefined && pot.daysRingWet !== null && (
+        <Figure name="Fresh ring stays wet" of={{ value: pot.daysRingWet.toFixed(0), unit: 'days' }} />
+      )}
+      <Figure
+        name="Roots"
+        of={work.rootShare > 0 ? share(work.rootShare) : { value: plain(work.loosening), unit: '' }}
+        note={
+          work.rootShare > 0
+            ? work.baseSliceMm > 0 || work.sideShaveMm > 0
+              ? `slice ${say(length(work.baseSliceMm, units))}, shave ${say(length(work.sideShaveMm, units))}; limit ${Math.round(work.limit * 100)} %`
+              : 'cut back to firm tissue'
+            : 'nothing is cut'
+        }
+      />
+      {pot && (
+        <Figure
+          name="Tips at a push of"
+          of={{ value: pot.pushN.toFixed(pot.pushN < 10 ? 1 : 0), unit: 'N' }}
+          note={
+            pot.addMassG !== null && pot.widerFootMm !== null
+              ? `${say(mass(pot.addMassG, units))} more low down, or a foot of ${say(length(pot.widerFootMm, units))}, lifts it to the next grade`
+              : 'stands the highest grade'
+          }
+        />
+      )}
+      {pot && (
+        <Figure
+          name="Weighs wet"
+          of={mass(pot.wetMassG, units)}
+          note={pot.plasticSavesG !== null && pot.plasticSavesG > 200 ? `in plastic ${say(mass(pot.plasticSavesG, units))} less` : undefined}
+        />
+      )}
+      {fits && plan.waterIn && <Figure name={`Water in on ${dayYear(plan.waterIn.on)}`} of={litres(plan.waterIn.litres, units)} />}
+      {fits && (
+        <Figure
+          name="Feed"
+          of={plan.feed.grams === null ? { value: plain(plan.feed.kind), unit: '' } : mass(plan.feed.grams, units)}
+          note={plan.feed.holdUntil ? `until ${dayYear(plan.feed.holdUntil)}` : undefined}
+        />
+      )}
+    </dl>
   );
 }

@@ -30,7 +30,7 @@ const advice: Schemas['Advice'] = {
   lookNext: [{ sign: 'SLIP_CHECK', how: 'Slip it out.', why: 'Only the roots can settle this.' }],
   slip: null,
   forecast: { rootFill: 0.9, clearFrom: null, clearTo: null, basis: '' },
-  repot: null,
+  repot: null, present: null,
   water: {
     before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
     after: null, settled: null,

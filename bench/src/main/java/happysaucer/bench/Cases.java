@@ -83,6 +83,7 @@ final class Cases {
         null,
         "METRIC",
         null,
+        null,
         null);
   }
 
@@ -108,6 +109,8 @@ final class Cases {
         null,
         500.0,
         6,
-        false);
+        false,
+        null,
+        null);
   }
 }

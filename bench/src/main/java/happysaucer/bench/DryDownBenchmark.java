@@ -50,7 +50,9 @@ public class DryDownBenchmark {
             206,
             550,
             6,
-            false);
+            false,
+            0,
+            0);
     return new WaterModel.Setting(pot, Frustum.round(215, 170, 195), 25, 0, foliage);
   }
 

@@ -27,7 +27,14 @@ class AccessibilityTest {
       """;
 
   @ParameterizedTest
-  @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "NARROW, LIGHT", "DESK, DARK", "PHONE, DARK"})
+  @CsvSource({
+    "DESK, LIGHT",
+    "TABLET, LIGHT",
+    "PHONE, LIGHT",
+    "NARROW, LIGHT",
+    "DESK, DARK",
+    "PHONE, DARK"
+  })
   void everyView(Size size, ColorScheme scheme) throws IOException {
     String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
     Map<String, List<String>> faults = new LinkedHashMap<>();
@@ -73,6 +80,24 @@ class AccessibilityTest {
       page.locator("section a", new Page.LocatorOptions().setHasText("Umbrella tree")).click();
       page.locator("ol input").first().waitFor();
       look(page, axe, "job", faults);
+      page.getByText("Record what I find").click();
+      page.locator("#sign-ROOTS_ROTTEN").waitFor();
+      look(page, axe, "what is found", faults);
+      page.navigate("/shelf");
+      page.locator("li strong").first().waitFor();
+      look(page, axe, "shelf", faults);
+      page.locator("li button").first().click();
+      page.locator("[role=dialog] input").first().waitFor();
+      look(page, axe, "counting", faults);
+      page.navigate("/shelf/new");
+      page.locator("fieldset").first().waitFor();
+      look(page, axe, "a pot for the shelf", faults);
+      page.navigate("/shelf/trade");
+      page.locator("li input").first().waitFor();
+      look(page, axe, "trade sizes", faults);
+      page.navigate("/shelf/import");
+      page.locator("textarea").first().waitFor();
+      look(page, axe, "reading in pots", faults);
       page.navigate("/clients");
       page.locator("section a").first().waitFor();
       look(page, axe, "clients", faults);

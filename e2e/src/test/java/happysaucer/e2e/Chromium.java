@@ -36,6 +36,7 @@ final class Chromium implements AutoCloseable {
   /** The sizes that screens are made for. */
   enum Size {
     DESK(1280, 800),
+    TABLET(820, 1180),
     PHONE(390, 844),
     NARROW(320, 640);
 

@@ -5,8 +5,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import happysaucer.e2e.Chromium.Size;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** Remakes the pictures of the main views from demo data at a fixed clock. */
 public final class Pictures {
@@ -73,6 +78,10 @@ public final class Pictures {
     tap(page, "ROOTS_FROM_DRAIN_HOLES", "No");
     page.waitForTimeout(700);
     shoot(page, folder, "check");
+    page.navigate("/shelf");
+    page.locator("li strong").first().waitFor();
+    page.evaluate("window.scrollTo(0, 2300)");
+    shoot(page, folder, "shelf");
     page.navigate("/clients");
     page.locator("section li a").first().waitFor();
     shoot(page, folder, "clients");
@@ -93,6 +102,21 @@ public final class Pictures {
     page.locator("a", new Page.LocatorOptions().setHasText("Repot planned for today")).click();
     page.locator("ol input").first().waitFor();
     shoot(page, folder, "job");
+    sheet(page, folder);
+  }
+
+  /** The same sheet as it comes out of a printer. */
+  private static void sheet(Page page, Path folder) {
+    String job = page.url().substring(page.url().indexOf("/jobs/"));
+    byte[] pdf = page.request().get("/api" + job + "/sheet").body();
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      ImageIO.write(
+          new PDFRenderer(document).renderImageWithDPI(0, 96),
+          "png",
+          folder.resolve("bench-sheet.png").toFile());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private static void planner(Page page, Path folder) {

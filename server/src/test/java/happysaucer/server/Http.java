@@ -48,6 +48,24 @@ public final class Http {
     return send("GET", path, null);
   }
 
+  /** An answer that is no text. */
+  public byte[] bytes(String path) {
+    try {
+      return client
+          .send(
+              HttpRequest.newBuilder(URI.create(url + path))
+                  .header("Authorization", authorization)
+                  .build(),
+              HttpResponse.BodyHandlers.ofByteArray())
+          .body();
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   public Answer post(String path, String body) {
     return send("POST", path, body);
   }

@@ -81,6 +81,54 @@ class MeasuringTest {
   }
 
   @Test
+  void aBallIsMeasuredAndReckonedWithUntilItIsTakenBack() {
+    House house = new House(planner, "Ball");
+    String plant = house.plant("Spathiphyllum wallisii", 300, "ME-3");
+    String pot = "\"potShape\":\"STANDARD\",\"potTopMm\":300,\"potBaseMm\":230,\"potHeightMm\":280";
+    assertThat(
+            measure(plant, 1, pot + ",\"ball\":{\"topMm\":320,\"heightMm\":200}")
+                .json()
+                .get("errors")
+                .findValuesAsString("field"))
+        .containsExactly("ball.topMm");
+    JsonNode measured =
+        measure(plant, 1, pot + ",\"ball\":{\"topMm\":250,\"baseMm\":200,\"heightMm\":200}").json();
+    assertThat(measured.get("plant").get("ballMeasuredOn").asString()).isEqualTo("2027-04-12");
+    assertThat(measured.get("advice").get("present").get("ballBefore").get("topMm").asDouble())
+        .isEqualTo(250);
+    JsonNode without = measure(plant, 2, pot + ",\"potFeet\":3,\"potWireHoles\":2").json();
+    assertThat(without.get("plant").get("ballMeasuredOn").isNull()).isTrue();
+    assertThat(without.get("plant").get("potFeet").asInt()).isEqualTo(3);
+    assertThat(without.get("advice").get("present").get("ballBefore").get("topMm").asDouble())
+        .isGreaterThan(280);
+  }
+
+  @Test
+  void troughsAndUrnsAreEnteredFromASheet() {
+    House house = new House(planner, "Sheet shapes");
+    Http.Answer wrong =
+        house.enter(
+            "spot,species,pot,shape,front to back,mouth\nDesk,Ficus elastica,80 cm,standard,20 cm,",
+            true);
+    assertThat(wrong.json().get("rows").get(0).get("faults").findValuesAsString("field"))
+        .containsExactly("front to back");
+    house.enter(
+        "spot,species,pot,pot depth,shape,front to back,mouth,label\n"
+            + "Desk,Ficus elastica,80 cm,20 cm,trough,20 cm,,SH-1\n"
+            + "Desk,Ficus elastica,30 cm,33 cm,urn,,8 in,SH-2",
+        true);
+    for (String id : house.plants()) {
+      JsonNode plant = house.page(id).get("plant");
+      if (plant.get("label").asString().equals("SH-1")) {
+        assertThat(plant.get("potTopDepthMm").asDouble()).isEqualTo(200);
+      } else {
+        assertThat(plant.get("potMouthMm").asDouble()).isEqualTo(203.2);
+      }
+    }
+    assertThat(house.plants()).hasSize(2);
+  }
+
+  @Test
   void tradeSizesAreOfferedToPickFrom() {
     JsonNode sizes = planner.get("/api/catalogue").json().get("tradeSizes");
     assertThat(sizes.size()).isGreaterThanOrEqualTo(40);

@@ -140,4 +140,31 @@ class PhotosTest {
         .isEqualTo(400);
     assertThat(house.page(plant).get("photos")).isEmpty();
   }
+
+  @Test
+  void aPhotoTakenAtTheBenchStandsOnItsSheetAndInThePlantsHistory()
+      throws IOException, InterruptedException {
+    House house = new House(technician, "Bench photos");
+    String plant = house.plant("Schefflera arboricola", 210, "PH-9");
+    house.check(
+        plant,
+        "2027-04-12T08:20:00Z",
+        "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"SEVERE\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}");
+    UUID job = UUID.randomUUID();
+    technician.put(
+        "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-12\"}".formatted(plant));
+    UUID photo = UUID.randomUUID();
+    assertThat(
+            send(
+                    "PUT",
+                    "/api/photos/" + photo + "?plant=" + plant + "&job=" + job,
+                    picture(300, 200),
+                    "image/jpeg")
+                .statusCode())
+        .isEqualTo(204);
+    assertThat(technician.get("/api/jobs/" + job).json().get("photos").findValuesAsString("id"))
+        .containsExactly(photo.toString());
+    assertThat(house.page(plant).get("photos").get(0).get("jobId").asString())
+        .isEqualTo(job.toString());
+  }
 }

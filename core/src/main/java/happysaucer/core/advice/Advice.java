@@ -7,6 +7,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * The answer. Lengths in mm, masses in g, volumes in L, shares 0 to 1; texts in the asked units. A
  * figure that cannot be reached is null, never NaN.
+ *
+ * @param present the plant as it stands, to be drawn in section
  */
 public record Advice(
     String bookVersion,
@@ -16,6 +18,7 @@ public record Advice(
     @Nullable SlipWarning slip,
     Forecast forecast,
     @Nullable Repot repot,
+    @Nullable Section present,
     Water water,
     Aftercare aftercare,
     List<Coded> cautions,
@@ -78,9 +81,16 @@ public record Advice(
       @Nullable LocalDate clearTo,
       String basis) {}
 
+  /**
+   * @param pieces into which a clump is parted; each takes a pot and so much mix
+   * @param sizing how the pot was sized, and what bore on it
+   * @param orderPot the pot to order, with its figures, when none passes
+   */
   public record Repot(
       List<Candidate> candidates,
+      List<String> sizing,
       @Nullable String order,
+      @Nullable Candidate orderPot,
       RootWork rootWork,
       @Nullable Mix mix,
       @Nullable Levels levels,
@@ -88,7 +98,8 @@ public record Advice(
       Feed feed,
       @Nullable WaterIn waterIn,
       List<Step> steps,
-      Section section) {}
+      Section section,
+      int pieces) {}
 
   /**
    * One pot compared; the measures of the pot come with it so that it can be drawn to scale.
@@ -97,6 +108,10 @@ public record Advice(
    *     highest
    * @param widerFootMm width of foot that does the same
    * @param schools those of the three step schools that would take this pot
+   * @param plasticSavesG what the same pot in plastic would save, null where it is as light already
+   * @param mixLitres to be measured out for this pot, allowances included
+   * @param wetZoneMm height over the floor up to which the medium holds hardly any air after
+   *     watering
    */
   public record Candidate(
       String id,
@@ -106,6 +121,8 @@ public record Advice(
       int drainHoles,
       double footMm,
       double potMassG,
+      int feet,
+      int wireHoles,
       double stepMm,
       double ballShare,
       double clearanceMm,
@@ -125,6 +142,13 @@ public record Advice(
       double wetMassG,
       @Nullable Double addMassG,
       @Nullable Double widerFootMm,
+      @Nullable Double plasticSavesG,
+      String mix,
+      String mixLabel,
+      double mixLitres,
+      double raiseMm,
+      double coarseLayerMm,
+      double wetZoneMm,
       List<String> schools,
       List<Coded> failures,
       List<Coded> remarks) {}
@@ -132,6 +156,8 @@ public record Advice(
   /**
    * @param likelyRootLoss share of the roots: a circled ball has more of them outside
    * @param confirm more than a third goes, so someone has to confirm it
+   * @param overLimit a person wishes to take more than it stands
+   * @param samePot the cuts that make the usual room in the pot it stands in
    */
   public record RootWork(
       String loosening,
@@ -142,12 +168,17 @@ public record Advice(
       double limit,
       double likelyRootLoss,
       boolean confirm,
+      boolean overLimit,
       int callusDays,
-      List<String> notes) {}
+      List<String> notes,
+      @Nullable Cuts samePot) {}
+
+  public record Cuts(double baseSliceMm, double sideShaveMm, double rootShare) {}
 
   /**
    * @param reusableLitres of the litres, at most so many may be old medium, sieved and fed
    * @param coarseLitres coarse material over the holes, where the method lays it
+   * @param recipe its ingredients in words, rounded so that they add up
    */
   public record Mix(
       String code,
@@ -156,7 +187,8 @@ public record Advice(
       double reusableLitres,
       double coarseLitres,
       @Nullable Filler filler,
-      List<Ingredient> ingredients) {}
+      List<Ingredient> ingredients,
+      @Nullable String recipe) {}
 
   /** Cheaper grains under a reservoir's roots, up to a depth; water stands up to the mark. */
   public record Filler(String code, double litres, double depthMm, double markMm) {}
@@ -172,13 +204,29 @@ public record Advice(
 
   public record Step(String phase, String text) {}
 
-  /** A straight-sided body for drawing, inside measures in mm. */
-  public record Outline(String shape, double topMm, double baseMm, double heightMm) {}
+  /**
+   * A straight-sided body for drawing, inside measures in mm.
+   *
+   * @param topDepthMm front to back at the top, where it differs from the width
+   * @param mouthMm where it is narrower than the top
+   */
+  public record Outline(
+      String shape,
+      double topMm,
+      double baseMm,
+      double heightMm,
+      @Nullable Double topDepthMm,
+      @Nullable Double baseDepthMm,
+      @Nullable Double mouthMm) {}
 
   /**
    * All that the cross-section needs, in mm.
    *
-   * @param newPot the chosen pot, null when none will do
+   * @param newPot the chosen pot, null when none will do or none is wanted
+   * @param levels of the ball in the pot that is drawn
+   * @param collarMm depth of grit round the neck, null for none
+   * @param wires through the holes, for a trained tree
+   * @param ballBefore before the work
    * @param wetZoneMm height over the floor up to which the medium holds hardly any air after
    *     watering
    */
@@ -188,7 +236,10 @@ public record Advice(
       Outline ballAfter,
       @Nullable Outline newPot,
       double wetZoneMm,
-      double coarseLayerMm) {}
+      double coarseLayerMm,
+      @Nullable Levels levels,
+      @Nullable Double collarMm,
+      @Nullable Integer wires) {}
 
   public record Water(Drying before, @Nullable Drying after, @Nullable Drying settled) {}
 

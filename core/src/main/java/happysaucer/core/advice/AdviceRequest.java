@@ -23,49 +23,55 @@ public record AdviceRequest(
     @Nullable MethodChoice method,
     @Nullable String units,
     @Nullable History history,
-    @Nullable Argument argument) {
+    @Nullable Argument argument,
+    @Nullable Wish wish) {
 
   /** The same asked about other pots. */
   public AdviceRequest withCandidates(List<Pot> pots) {
-    return new AdviceRequest(
-        date, site, spot, plant, pot, ball, signs, watering, pots, method, units, history,
-        argument);
+    return with(pot, ball, pots, method, wish);
   }
 
-  /** The same of the plant in another pot. */
+  /** The same of the plant in another pot, its ball not measured. */
   public AdviceRequest withPot(Pot other) {
-    return new AdviceRequest(
-        date,
-        site,
-        spot,
-        plant,
-        other,
-        null,
-        signs,
-        watering,
-        candidates,
-        method,
-        units,
-        history,
-        argument);
+    return with(other, null, candidates, method, wish);
+  }
+
+  /** The same with another ball. */
+  public AdviceRequest withBall(@Nullable Ball other) {
+    return with(pot, other, candidates, method, wish);
   }
 
   /** The same by another method. */
   public AdviceRequest withMethod(@Nullable MethodChoice other) {
+    return with(pot, ball, candidates, other, wish);
+  }
+
+  /** The same, with work done as a person wishes. */
+  public AdviceRequest withWish(@Nullable Wish other) {
+    return with(pot, ball, candidates, method, other);
+  }
+
+  private AdviceRequest with(
+      @Nullable Pot otherPot,
+      @Nullable Ball otherBall,
+      @Nullable List<Pot> pots,
+      @Nullable MethodChoice otherMethod,
+      @Nullable Wish otherWish) {
     return new AdviceRequest(
         date,
         site,
         spot,
         plant,
-        pot,
-        ball,
+        otherPot,
+        otherBall,
         signs,
         watering,
-        candidates,
-        other,
+        pots,
+        otherMethod,
         units,
         history,
-        argument);
+        argument,
+        otherWish);
   }
 
   public record Site(@Nullable Double latitude, @Nullable Boolean outdoors, @Nullable String use) {}
@@ -101,7 +107,30 @@ public record AdviceRequest(
       @Nullable Double footMm,
       @Nullable Double massG,
       @Nullable Integer drainHoles,
-      @Nullable Boolean inCoverPot) {}
+      @Nullable Boolean inCoverPot,
+      @Nullable Integer feet,
+      @Nullable Integer wireHoles) {
+
+    /** The same pot by another name. */
+    public Pot withId(String other) {
+      return new Pot(
+          other,
+          shape,
+          material,
+          topMm,
+          baseMm,
+          topDepthMm,
+          baseDepthMm,
+          heightMm,
+          mouthMm,
+          footMm,
+          massG,
+          drainHoles,
+          inCoverPot,
+          feet,
+          wireHoles);
+    }
+  }
 
   public record Ball(
       @Nullable Double topMm,
@@ -249,4 +278,26 @@ public record AdviceRequest(
       @Nullable String against,
       @Nullable String reason,
       @Nullable String by) {}
+
+  /**
+   * Where a person wants the work done otherwise than the rules would plan it.
+   *
+   * @param baseSliceMm off the base of the ball; with sideShaveMm, in place of the rules' own cuts
+   * @param sideShaveMm off its sides
+   * @param gapUnderMm fresh medium wanted under the ball in the same pot; the cuts follow from it
+   * @param gapAroundMm and round it
+   * @param mix code of a mix in place of the one that suits
+   * @param raiseMm how far the ball is to stand above its old line
+   * @param breakOut what is kept where a mouth holds the ball: PLANT or POT
+   * @param pieces into how many a clump is parted
+   */
+  public record Wish(
+      @Nullable Double baseSliceMm,
+      @Nullable Double sideShaveMm,
+      @Nullable Double gapUnderMm,
+      @Nullable Double gapAroundMm,
+      @Nullable String mix,
+      @Nullable Double raiseMm,
+      @Nullable String breakOut,
+      @Nullable Integer pieces) {}
 }

@@ -13,9 +13,13 @@ import happysaucer.core.finding.Findings;
 import happysaucer.core.forecast.Forecast;
 import happysaucer.core.medium.Retention;
 import happysaucer.core.pot.Frustum;
+import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
+import happysaucer.core.pot.PotMass;
 import happysaucer.core.repot.Candidate;
+import happysaucer.core.repot.Fixings;
 import happysaucer.core.repot.RepotPlan;
+import happysaucer.core.root.RootCut;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Window;
 import happysaucer.core.unit.Wording;
@@ -121,7 +125,9 @@ final class AdviceWriter {
     Optional<Candidate> chosen = plan.chosen();
     return new Advice.Repot(
         plan.candidates().stream().map(this::candidate).toList(),
+        wording.texts(plan.sizing()),
         plan.order().map(this::say).orElse(null),
+        plan.order().flatMap(order -> chosen).map(this::candidate).orElse(null),
         new Advice.RootWork(
             plan.rootWork().loosening().name(),
             outgoing(plan.rootWork().baseSliceMm()),
@@ -131,17 +137,12 @@ final class AdviceWriter {
             outgoing(plan.rootWork().limit()),
             outgoing(plan.rootWork().likelyLoss()),
             plan.rootWork().confirm(),
+            plan.rootWork().overLimit(),
             plan.rootWork().callusDays(),
-            wording.texts(plan.rootWork().notes())),
+            wording.texts(plan.rootWork().notes()),
+            samePot()),
         plan.mix().map(mix -> mix(mix, chosen)).orElse(null),
-        chosen
-            .map(
-                best ->
-                    new Advice.Levels(
-                        outgoing(best.fit().rimGapMm()),
-                        outgoing(best.fit().baseLayerMm()),
-                        outgoing(best.fit().raiseMm())))
-            .orElse(null),
+        chosen.map(AdviceWriter::levels).orElse(null),
         plan.ballMoisture().name(),
         new Advice.Feed(
             plan.feed().kind().name(),
@@ -152,7 +153,21 @@ final class AdviceWriter {
         plan.steps().stream()
             .map(step -> new Advice.Step(step.phase().name(), say(step.text())))
             .toList(),
-        section(plan));
+        section(plan),
+        plan.pieces());
+  }
+
+  private static Advice.Levels levels(Candidate pot) {
+    return new Advice.Levels(
+        outgoing(pot.fit().rimGapMm()),
+        outgoing(pot.fit().baseLayerMm()),
+        outgoing(pot.fit().raiseMm()));
+  }
+
+  private Advice.Cuts samePot() {
+    RootCut cut = RootCut.forSamePot(c.ball().body());
+    return new Advice.Cuts(
+        outgoing(cut.baseSliceMm()), outgoing(cut.sideShaveMm()), outgoing(cut.share()));
   }
 
   private Advice.Mix mix(RepotPlan.MixNeed need, Optional<Candidate> chosen) {
@@ -176,25 +191,46 @@ final class AdviceWriter {
                 portion ->
                     new Advice.Ingredient(
                         portion.code(), portion.label(), outgoing(portion.litres())))
-            .toList());
+            .toList(),
+        say(need.recipe()));
   }
 
   private Advice.Section section(RepotPlan plan) {
-    double coarse = plan.chosen().map(best -> best.fit().coarseMm()).orElse(0.0);
-    double wet =
-        plan.chosen()
-            .map(
-                best ->
-                    coarse
-                        + wetZoneMm(best.mix().retention(), best.pot().fill().heightMm() - coarse))
-            .orElse(0.0);
     return new Advice.Section(
         outline(c.pot()),
         outline(c.ball().body()),
         outline(plan.rootWork().after()),
         plan.chosen().map(best -> outline(best.pot())).orElse(null),
-        outgoing(wet),
-        outgoing(coarse));
+        outgoing(plan.chosen().map(AdviceWriter::wetZoneMm).orElse(0.0)),
+        outgoing(plan.chosen().map(best -> best.fit().coarseMm()).orElse(0.0)),
+        plan.chosen().map(AdviceWriter::levels).orElse(null),
+        plan.fixings()
+            .flatMap(Fixings::topDressing)
+            .filter(top -> top.kind() == Fixings.Dressing.GRIT_COLLAR)
+            .map(top -> outgoing(top.depthMm()))
+            .orElse(null),
+        plan.fixings().flatMap(Fixings::wires).map(Fixings.Wires::count).orElse(null));
+  }
+
+  /** The plant in the pot it stands in: its ball, and how wet its medium stays below. */
+  Advice.Section present() {
+    Advice.Outline ball = outline(c.ball().body());
+    double under = Math.max(0, c.pot().fill().heightMm() - c.ball().body().heightMm());
+    return new Advice.Section(
+        outline(c.pot()),
+        ball,
+        ball,
+        null,
+        outgoing(wetZoneMm(book.media().retention(c.plant().mix()), c.pot().fill().heightMm())),
+        0,
+        new Advice.Levels(outgoing(c.pot().rimGapMm()), outgoing(under), 0),
+        null,
+        null);
+  }
+
+  private static double wetZoneMm(Candidate pot) {
+    double coarse = pot.fit().coarseMm();
+    return coarse + wetZoneMm(pot.mix().retention(), pot.pot().fill().heightMm() - coarse);
   }
 
   private static double wetZoneMm(Retention retention, double heightMm) {
@@ -216,12 +252,25 @@ final class AdviceWriter {
         pot.shape().name(),
         outgoing(pot.topMm()),
         outgoing(pot.inside().baseMm()),
-        outgoing(pot.heightMm()));
+        outgoing(pot.heightMm()),
+        depth(pot.inside(), pot.inside().topDepthMm()),
+        depth(pot.inside(), pot.inside().baseDepthMm()),
+        pot.mouthMm() < pot.topMm() ? outgoing(pot.mouthMm()) : null);
+  }
+
+  private static @Nullable Double depth(Frustum body, double depthMm) {
+    return body.round() ? null : outgoing(depthMm);
   }
 
   private static Advice.Outline outline(Frustum body) {
     return new Advice.Outline(
-        "BALL", outgoing(body.topMm()), outgoing(body.baseMm()), outgoing(body.heightMm()));
+        "BALL",
+        outgoing(body.topMm()),
+        outgoing(body.baseMm()),
+        outgoing(body.heightMm()),
+        depth(body, body.topDepthMm()),
+        depth(body, body.baseDepthMm()),
+        null);
   }
 
   private Advice.Candidate candidate(Candidate candidate) {
@@ -233,6 +282,8 @@ final class AdviceWriter {
         candidate.pot().drainHoles(),
         outgoing(candidate.pot().footMm()),
         outgoing(candidate.pot().massG()),
+        candidate.pot().feet(),
+        candidate.pot().wireHoles(),
         outgoing(candidate.fit().stepMm()),
         outgoing(candidate.fit().ballShare()),
         outgoing(candidate.fit().clearanceMm()),
@@ -252,6 +303,13 @@ final class AdviceWriter {
         outgoing(candidate.wetMassG()),
         firmer(candidate, candidate.standing()::addedMassG),
         firmer(candidate, candidate.standing()::footForMm),
+        plasticSaves(candidate.pot()),
+        candidate.mix().mix().code(),
+        candidate.mix().mix().label(),
+        outgoing(candidate.mixLitres()),
+        outgoing(candidate.fit().raiseMm()),
+        outgoing(candidate.fit().coarseMm()),
+        outgoing(wetZoneMm(candidate)),
         candidate.schools().stream().map(Enum::name).toList(),
         candidate.failures().stream()
             .map(failure -> new Advice.Coded(failure.code().name(), say(failure.text())))
@@ -259,6 +317,11 @@ final class AdviceWriter {
         candidate.remarks().stream()
             .map(remark -> new Advice.Coded(remark.code().name(), say(remark.text())))
             .toList());
+  }
+
+  private static @Nullable Double plasticSaves(Pot pot) {
+    double saves = pot.massG() - PotMass.estimateG(Material.PLASTIC, pot.inside());
+    return pot.material() == Material.PLASTIC || saves <= 0 ? null : outgoing(saves);
   }
 
   /** What it takes to stand the next grade of push, null at the highest. */

@@ -12,6 +12,8 @@ import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.Findings;
 import happysaucer.core.forecast.Forecast;
 import happysaucer.core.method.MethodTable;
+import happysaucer.core.pot.Material;
+import happysaucer.core.pot.Pot;
 import happysaucer.core.repot.Cautions;
 import happysaucer.core.repot.Repot;
 import happysaucer.core.repot.RepotPlan;
@@ -76,6 +78,7 @@ public final class Advise {
         writer.slip(),
         writer.forecast(looked.forecast()),
         plan.map(writer::repot).orElse(null),
+        writer.present(),
         writer.water(before, plan.flatMap(RepotPlan::chosen), water.waterings()),
         writer.aftercare(aftercare),
         writer.cautions(Cautions.of(c, call, plan)),
@@ -102,6 +105,20 @@ public final class Advise {
   public WaterModel water(AdviceRequest request) {
     Case c = Completion.of(request, book).complete();
     return new WaterModel(c, book.media(), Forecast.of(c).fillOrUnknown());
+  }
+
+  /**
+   * One pot on its own, completed: for a shelf, where no plant is asked about.
+   *
+   * @throws RefusedException with all faults, at "pot." and the measure
+   */
+  public static Pot pot(AdviceRequest.Pot given) {
+    Checks checks = new Checks();
+    Pot pot = new PotCompletion(checks).pot("pot", given, Material.PLASTIC);
+    if (pot == null || !checks.faultless()) {
+      throw new RefusedException(checks.faults());
+    }
+    return pot;
   }
 
   /** All faults of a request, none when it can be answered. */

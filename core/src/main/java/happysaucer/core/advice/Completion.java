@@ -8,6 +8,7 @@ import happysaucer.core.casefile.PlantCase;
 import happysaucer.core.casefile.SiteUse;
 import happysaucer.core.casefile.SizeWish;
 import happysaucer.core.casefile.WatererHabit;
+import happysaucer.core.casefile.Wish;
 import happysaucer.core.medium.Mix;
 import happysaucer.core.method.Method;
 import happysaucer.core.pot.Material;
@@ -34,7 +35,7 @@ final class Completion {
   private static final double MOST_PLANT_MM = 20000;
 
   /** Candidates are bounded so that one question stays one answer. */
-  private static final int MOST_CANDIDATES = 200;
+  private static final int MOST_CANDIDATES = 500;
 
   /** Trade sizes offered reach from somewhat narrower than the ball to somewhat wider, mm. */
   private static final double TRADE_BELOW = 120;
@@ -88,6 +89,7 @@ final class Completion {
     History history =
         new HistoryCompletion(checks, book.signs(), request.date()).of(request.history());
     List<Pot> candidates = candidates(pots, pot, ball);
+    Wish wish = new WishCompletion(checks, book.media()).of(request.wish(), ball);
     Method method = MethodCompletion.of(request.method(), checks);
     Units units =
         request.units() == null
@@ -112,7 +114,8 @@ final class Completion {
             request.candidates() != null,
             method,
             units,
-            argument),
+            argument,
+            wish),
         checks.assumed());
   }
 

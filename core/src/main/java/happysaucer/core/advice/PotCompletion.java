@@ -83,6 +83,8 @@ final class PotCompletion {
     } else {
       holes = (int) checks.range(path + ".drainHoles", given.drainHoles(), 0, 200, "", holes);
     }
+    int feet = count(path + ".feet", given.feet());
+    int wires = count(path + ".wireHoles", given.wireHoles());
     if (checks.faults().size() > faultsBefore) {
       return null;
     }
@@ -109,7 +111,9 @@ final class PotCompletion {
         foot,
         mass,
         holes,
-        cover);
+        cover,
+        feet,
+        wires);
   }
 
   /** The measured ball, or the old pot's inside up to its fill line. */
@@ -174,6 +178,11 @@ final class PotCompletion {
             ? Frustum.round(top, base, height)
             : Frustum.rectangular(top, base, topDepth, baseDepth, height),
         true);
+  }
+
+  /** Feet and wire holes: most pots have none, so nothing is assumed in writing. */
+  private int count(String field, @Nullable Integer given) {
+    return given == null ? 0 : (int) checks.range(field, given, 0, 12, "", 0);
   }
 
   private double size(String field, double given) {

@@ -213,7 +213,9 @@ public final class BookReader {
               row.number("footMm"),
               row.number("massG"),
               row.whole("drainHoles"),
-              false));
+              false,
+              0,
+              0));
     }
     return List.copyOf(pots);
   }

@@ -20,6 +20,7 @@ import java.util.Optional;
  * One complete case: what is asked about one plant on one day, with every default filled in.
  *
  * @param candidates pots to choose from
+ * @param wish where a person wants the work done otherwise
  * @param fromStock whether the candidates are in stock, or only standard trade sizes
  */
 public record Case(
@@ -36,7 +37,8 @@ public record Case(
     boolean fromStock,
     Method method,
     Units units,
-    Argument argument) {
+    Argument argument,
+    Wish wish) {
 
   /**
    * @param latitude degrees, south negative
@@ -102,6 +104,7 @@ public record Case(
         fromStock,
         method,
         units,
-        argument);
+        argument,
+        wish);
   }
 }

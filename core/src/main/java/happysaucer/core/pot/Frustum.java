@@ -100,6 +100,11 @@ public record Frustum(
         heightMm - baseSliceMm);
   }
 
+  /** Narrowest side anywhere, mm. */
+  public double narrowestMm() {
+    return Math.min(Math.min(topMm, baseMm), Math.min(topDepthMm, baseDepthMm));
+  }
+
   /** Area of the wall from the base up to the top, m2. */
   public double wallM2() {
     double perimeter =

@@ -7,6 +7,8 @@ package happysaucer.core.pot;
  * @param mouthMm the narrowest width above the ball
  * @param footMm outside width on which it stands
  * @param drainHoles number of holes
+ * @param feet it stands on, 0 for a flat base
+ * @param wireHoles holes through which a trained tree is tied
  */
 public record Pot(
     String id,
@@ -17,7 +19,9 @@ public record Pot(
     double footMm,
     double massG,
     int drainHoles,
-    boolean inCoverPot) {
+    boolean inCoverPot,
+    int feet,
+    int wireHoles) {
   /** Inside width by which the rim gap changes, mm, and the gap below it, mm (rule of thumb). */
   private static final double[][] RIM_GAPS = {{120, 10}, {200, 15}, {400, 20}};
 
@@ -33,12 +37,32 @@ public record Pot(
 
   /** Room to pool a watering, mm; too full a pot spills (rule of thumb). */
   public double rimGapMm() {
+    return rimGapMm(topMm());
+  }
+
+  /** The rim gap of a pot of this inside width, mm. */
+  public static double rimGapMm(double topMm) {
     for (double[] row : RIM_GAPS) {
-      if (topMm() < row[0]) {
+      if (topMm < row[0]) {
         return row[1];
       }
     }
     return RIM_GAP_LARGE;
+  }
+
+  /**
+   * Shortest half-width of what it stands on, mm: on three feet it tips over the line between two
+   * of them, half the radius away; on four or more, the square's side.
+   */
+  public double supportMm() {
+    double radius = footMm / 2;
+    return feet == 3 ? radius / 2 : feet > 3 ? radius * Math.cos(Math.PI / feet) : radius;
+  }
+
+  /** Widest across its outside, mm: the wall is told by the foot over the base. */
+  public double outsideMm() {
+    double wall = Math.max(2, footMm - Math.min(inside.baseMm(), inside.baseDepthMm()));
+    return inside.topMm() + wall;
   }
 
   /** The inside up to the fill line. */
@@ -63,10 +87,23 @@ public record Pot(
         other.baseMm() + wall,
         PotMass.estimateG(material, other),
         Math.max(1, drainHoles),
-        false);
+        false,
+        0,
+        0);
   }
 
   public Pot withId(String newId) {
-    return new Pot(newId, shape, material, inside, mouthMm, footMm, massG, drainHoles, inCoverPot);
+    return new Pot(
+        newId,
+        shape,
+        material,
+        inside,
+        mouthMm,
+        footMm,
+        massG,
+        drainHoles,
+        inCoverPot,
+        feet,
+        wireHoles);
   }
 }

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
  * @param leanKgMm moment of a leaning top, kg mm
  * @param supportMm shortest half-width of the support
  * @param pushAtMm height of that push
+ * @param footPerSupport width of foot for each mm of that half-width, 2 on a flat base
  */
 public record Standing(
     double tiltDegrees,
@@ -18,7 +19,8 @@ public record Standing(
     double massKg,
     double leanKgMm,
     double supportMm,
-    double pushAtMm) {
+    double pushAtMm,
+    double footPerSupport) {
   /** Push that should not tip it: anywhere, where the public passes, where children play, N. */
   public static final double UNSAFE = 6;
 
@@ -54,7 +56,8 @@ public record Standing(
         (potG * pot.heightMm() * POT_CENTRE + mediumG * fill * MEDIUM_CENTRE + topG * topCentre)
             / mass;
     double moment = topG * topCentre * Math.tan(Math.toRadians(leanDegrees));
-    double support = pot.footMm() / 2;
+    double support = pot.supportMm();
+    double footPerSupport = support > 0 ? pot.footMm() / support : 2;
     double free = Math.max(0, support - moment / mass);
     double pushAt = Math.min(HIGHEST_PUSH_MM, fill + plantMm * CANOPY_CENTRE);
     return new Standing(
@@ -63,7 +66,8 @@ public record Standing(
         mass / 1000,
         moment / 1000,
         support,
-        pushAt);
+        pushAt,
+        footPerSupport);
   }
 
   /** The next grade of push it does not reach yet, N; empty when it stands where children play. */
@@ -86,6 +90,6 @@ public record Standing(
 
   /** Width of foot that lifts it to a push at its present mass, mm. */
   public double footForMm(double wantedN) {
-    return 2 * (wantedN * pushAtMm / GRAVITY + leanKgMm) / massKg;
+    return footPerSupport * (wantedN * pushAtMm / GRAVITY + leanKgMm) / massKg;
   }
 }

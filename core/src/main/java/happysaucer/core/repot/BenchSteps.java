@@ -5,19 +5,14 @@ import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.Renewal;
-import happysaucer.core.method.Method;
-import happysaucer.core.pot.Material;
-import happysaucer.core.repot.RepotPlan.Portion;
 import happysaucer.core.repot.RepotPlan.Step;
 import happysaucer.core.sign.SignCode;
-import happysaucer.core.species.AftercarePlan;
-import happysaucer.core.species.Group;
 import happysaucer.core.species.RootType;
-import happysaucer.core.species.Sap;
 import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Split;
 import happysaucer.core.unit.Volume;
 import happysaucer.core.unit.Wording;
 import java.util.ArrayList;
@@ -26,13 +21,11 @@ import java.util.Locale;
 
 /** The working order on the bench, with this plant's numbers in each step. */
 final class BenchSteps {
-  private static final double TALL_MM = 2000;
-
-  /** A planter from which the floor's rated load is asked for, g (rule of thumb). */
-  private static final double FLOOR_LOAD_G = 100_000;
+  /** Less than this share of the mix is not measured out by itself. */
+  private static final double HARDLY = 0.01;
 
   /** Less mix than this is a handful, L. */
-  private static final double HANDFUL = 0.1;
+  static final double HANDFUL = 0.1;
 
   private final Case c;
   private final Call call;
@@ -59,8 +52,7 @@ final class BenchSteps {
     if (call.action() == Action.TOP_DRESS) {
       bench.topDress();
     } else {
-      bench.before();
-      bench.out();
+      bench.steps.addAll(PrepareSteps.of(c, call, plan));
       bench.steps.addAll(RootSteps.of(c, call, plan));
       bench.pot();
       bench.set();
@@ -79,106 +71,7 @@ final class BenchSteps {
   }
 
   private boolean trained() {
-    return c.plant().species().group() == Group.TRAINED_TREE;
-  }
-
-  private void before() {
-    switch (plan.ballMoisture()) {
-      case DRY -> add(Phase.BEFORE, "step.dry", "Let the ball dry: it comes to the bench dry.");
-      case SOAK ->
-          add(
-              Phase.BEFORE,
-              "step.soak",
-              "Soak the ball for 15 to 20 minutes so that the roots bend.");
-      default ->
-          add(
-              Phase.BEFORE,
-              "step.moist",
-              "Water it one or two days before, so that the ball holds together.");
-    }
-    add(
-        Phase.BEFORE,
-        "step.tools",
-        traits.sap() == Sap.NONE
-            ? "Lay out the tarp, clean blades, mesh and a stick; damp the mix."
-            : "Lay out the tarp, gloves, clean blades, mesh and a stick; damp the mix.");
-    for (Message note : plan.rootWork().notes()) {
-      steps.add(new Step(Phase.BEFORE, note));
-    }
-    methodAgainstNumbers();
-    secondPerson();
-  }
-
-  /** Where the numbers speak against what the team has chosen. */
-  private void methodAgainstNumbers() {
-    boolean generousInVain =
-        c.method().potStep() == Method.PotStep.GENEROUS
-            && call.action() == Action.POT_UP
-            && !chosen.schools().contains(Method.PotStep.GENEROUS);
-    if (generousInVain) {
-      add(
-          Phase.BEFORE,
-          "step.notGenerous",
-          "The generous step is for large strong trees from 30 cm in their season; here the small step was used.");
-    }
-    if (c.method().firstWater() == Method.FirstWater.AT_ONCE
-        && traits.aftercare() == AftercarePlan.WAIT_DRY
-        && plan.rootWork().cutAnything()) {
-      add(
-          Phase.BEFORE,
-          "step.waterAgainst",
-          "The method waters at once; cut roots of this kind rot in moist medium, so it would be safer to wait {} days.",
-          Math.max(traits.dryDays(), traits.callusDays()));
-    }
-  }
-
-  private void secondPerson() {
-    if (chosen.wetMassG() > c.method().liftFloorG() || c.plant().heightMm() > TALL_MM) {
-      add(
-          Phase.BEFORE,
-          "step.second",
-          "Have a second person: it weighs {} wet and is {} tall. One holds the stem base, one the pot.",
-          Mass.ofGrams(chosen.wetMassG()),
-          Length.ofMm(c.plant().heightMm()));
-    }
-    if (chosen.wetMassG() > FLOOR_LOAD_G) {
-      add(
-          Phase.BEFORE,
-          "step.floor",
-          "Ask the building for the floor's rated load before this much stands on it.");
-    }
-  }
-
-  private void out() {
-    if (call.action() == Action.BREAK_OUT) {
-      add(
-          Phase.OUT,
-          "step.breakOut",
-          "As agreed with the owner: to keep the plant, break the pot away piece by piece; to keep the pot, cut round the ball with a long knife and take it out smaller.");
-    } else if (seen(SignCode.POT_BROKEN)) {
-      add(
-          Phase.OUT,
-          "step.shards",
-          "Lift the shards away from the ball with gloves; do not pull the plant.");
-    } else if (trained()) {
-      add(
-          Phase.OUT,
-          "step.wiresOff",
-          "Cut the wires under the holes, free the edge with a sickle, and lift the ball by the trunk base.");
-    } else {
-      boolean soft =
-          c.pot().material() == Material.PLASTIC || c.pot().material() == Material.FABRIC;
-      add(
-          Phase.OUT,
-          "step.out",
-          soft
-              ? "Squeeze the pot, tap it, and slide the ball out by the stem base; never pull on leaves."
-              : "Run a knife along the wall and slide the ball out by the stem base; never pull on leaves.");
-    }
-    add(
-        Phase.INSPECT,
-        "step.inspect",
-        "Look at the roots and record what you find: circling, rot, loose medium, pests. It may change the plan.");
+    return Fixings.trained(c);
   }
 
   private void pot() {
@@ -202,9 +95,18 @@ final class BenchSteps {
               Volume.ofLitres(chosen.fit().coarseLitres()));
       case NOTHING -> {}
     }
-    if (trained()) {
-      add(Phase.POT, "step.wires", "Pass the wires through the holes before any medium goes in.");
-    }
+    plan.fixings()
+        .flatMap(Fixings::wires)
+        .ifPresent(
+            wires ->
+                add(
+                    Phase.POT,
+                    "step.wires",
+                    wires.ownHoles()
+                        ? "Pass {} wires of {} up through the wire holes before any medium goes in."
+                        : "Pass {} wires of {} up through the drain holes before any medium goes in; the pot has none of its own for them.",
+                    wires.count(),
+                    Length.ofMm(wires.lengthMm())));
     plan.mix()
         .flatMap(RepotPlan.MixNeed::filler)
         .filter(filler -> filler.litres() > 0)
@@ -219,13 +121,45 @@ final class BenchSteps {
                     Length.ofMm(filler.markMm())));
     double base = Math.max(0, chosen.fit().baseLayerMm());
     if (base >= 1) {
+      baseLayer(base);
+    }
+  }
+
+  private void baseLayer(double base) {
+    double share = hardlyAny() ? 0 : portions().parts().get(0) / portions().litres();
+    if (share > HARDLY) {
       add(
           Phase.POT,
           "step.base",
-          "Put in a base layer of {}, about {}.",
+          "Put in a base layer of {}, about {} of the mix.",
           Length.ofMm(base),
-          Volume.ofLitres(chosen.pot().inside().upTo(base).litres()));
+          portions().part(0));
+    } else if (chosen.fit().coarseMm() > 0) {
+      add(Phase.POT, "step.baseCoarse", "The coarse layer is its base: no mix goes beneath.");
+    } else {
+      add(Phase.POT, "step.baseThin", "Put in a base layer of {}.", Length.ofMm(base));
     }
+  }
+
+  private boolean hardlyAny() {
+    return plan.mix().map(mix -> mix.litres() < HANDFUL).orElse(true);
+  }
+
+  /** The mix in two parts: what goes under the ball, and the rest. */
+  private Split portions() {
+    double litres = plan.mix().map(RepotPlan.MixNeed::litres).orElse(0.0);
+    double base = Math.max(0, chosen.fit().baseLayerMm());
+    double under =
+        base < 1
+            ? 0
+            : chosen.pot().inside().upTo(base).litres()
+                - chosen.fit().coarseLitres()
+                - plan.mix()
+                    .flatMap(RepotPlan.MixNeed::filler)
+                    .map(RepotPlan.Filler::litres)
+                    .orElse(0.0);
+    double first = Math.max(0, Math.min(litres, under * Repot.ALLOWANCES));
+    return Split.of(litres, first, litres - first);
   }
 
   private void set() {
@@ -259,7 +193,10 @@ final class BenchSteps {
       add(Phase.SET, "step.clear", "Graft and root flare stay clear of the medium.");
     }
     if (trained()) {
-      add(Phase.SET, "step.cone", "Set it on a cone of mix, turn its front, and tie the wires.");
+      add(
+          Phase.SET,
+          "step.cone",
+          "Set it on a cone of mix, turn its front and its angle as they were agreed, and tie the wires over the ball.");
     }
     if (traits.surfaceRoots() && traits.rootType() == RootType.AERIAL) {
       switch (c.method().aerialRoots()) {
@@ -282,37 +219,49 @@ final class BenchSteps {
           "step.stake",
           "Firm stakes stay in the ball; rigid ties come off and stretch ties go on.");
     }
+    plan.fixings()
+        .flatMap(Fixings::stake)
+        .ifPresent(
+            stake ->
+                add(
+                    Phase.SET,
+                    "step.newStake",
+                    "Where there is no firm stake, set one of {} beside the ball before filling, {} of it in the pot down to the floor; ties at {} and {} over the medium.",
+                    Length.ofMm(stake.lengthMm()),
+                    Length.ofMm(stake.inPotMm()),
+                    Length.ofMm(stake.lowTieMm()),
+                    Length.ofMm(stake.highTieMm())));
   }
 
   private void fill() {
-    boolean hardlyAny = plan.mix().map(mix -> mix.litres() < HANDFUL).orElse(true);
-    if (hardlyAny) {
+    if (hardlyAny()) {
       add(
           Phase.FILL,
           "step.handful",
           "A handful of mix closes what gaps there are; the ball needs no more.");
     }
     plan.mix()
-        .filter(mix -> !hardlyAny)
+        .filter(mix -> !hardlyAny())
         .ifPresent(
-            mix -> {
-              StringBuilder sentence =
-                  new StringBuilder(
-                      "Fill with {} of " + mix.label().toLowerCase(Locale.ROOT) + ": ");
-              List<Object> values = new ArrayList<>();
-              values.add(Volume.ofLitres(mix.litres()));
-              for (Portion portion : mix.ingredients()) {
-                sentence
-                    .append(values.size() > 1 ? ", " : "")
-                    .append("{} ")
-                    .append(portion.label());
-                values.add(Volume.ofLitres(portion.litres()));
-              }
-              sentence.append(
-                  ". In lifts, turning; work it into the gaps with the stick, tamp lightly.");
-              steps.add(
-                  new Step(Phase.FILL, new Message("step.fill", sentence.toString(), values)));
-            });
+            mix ->
+                add(
+                    Phase.FILL,
+                    "step.fill",
+                    call.action() == Action.TOP_DRESS
+                        ? "Fill with {} of {}: {}. Spread it evenly, clear of the stem, and tamp lightly."
+                        : "Fill round the ball with {}: with the base layer that is {} of {}, from {}. In lifts, turning; work it into the gaps with the stick, tamp lightly.",
+                    call.action() == Action.TOP_DRESS
+                        ? new Object[] {
+                          Volume.ofLitres(mix.litres()),
+                          mix.label().toLowerCase(Locale.ROOT),
+                          mix.recipe()
+                        }
+                        : new Object[] {
+                          portions().part(1),
+                          Volume.ofLitres(mix.litres()),
+                          mix.label().toLowerCase(Locale.ROOT),
+                          mix.recipe()
+                        }));
     plan.feed()
         .grams()
         .ifPresentOrElse(
@@ -398,17 +347,28 @@ final class BenchSteps {
   }
 
   private void topDressing() {
-    switch (c.method().topDressing()) {
-      case BY_SPECIES -> {
-        if (traits.neckRot()) {
-          add(Phase.TOP, "step.collar", "Lay a collar of grit round the neck; it rots when wet.");
-        } else if (trained()) {
+    plan.fixings().flatMap(Fixings::topDressing).ifPresent(this::dress);
+  }
+
+  private void dress(Fixings.TopDressing top) {
+    switch (top.kind()) {
+      case GRIT_COLLAR ->
+          add(
+              Phase.TOP,
+              "step.collar",
+              "Lay a collar of grit round the neck, {} wide and {} deep, about {}; the neck rots when wet.",
+              Length.ofMm(top.widthMm()),
+              Length.ofMm(top.depthMm()),
+              Volume.ofLitres(top.litres()));
+      case MOSS ->
           add(Phase.TOP, "step.moss", "Lay moss on the surface to keep it moist and in place.");
-        }
-      }
       case MINERAL ->
-          add(Phase.TOP, "step.mineral", "Finish with a thin layer of grit, clear of the stem.");
-      case NONE -> {}
+          add(
+              Phase.TOP,
+              "step.mineral",
+              "Finish with {} of grit, about {}, clear of the stem.",
+              Length.ofMm(top.depthMm()),
+              Volume.ofLitres(top.litres()));
     }
   }
 }

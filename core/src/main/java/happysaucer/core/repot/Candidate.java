@@ -62,14 +62,19 @@ public record Candidate(
 
   public record Remark(RemarkCode code, Message text) {}
 
+  /** Mix to measure out for it, L, allowances included; a reservoir's filler not taken off. */
+  public double mixLitres() {
+    return Math.max(0, fit.freshLitres() - fit.coarseLitres()) * Repot.ALLOWANCES;
+  }
+
   public boolean passes() {
     return failures.isEmpty();
   }
 
-  Candidate ranked(int place) {
+  Candidate ranked(OptionalInt place) {
     return new Candidate(
         pot,
-        OptionalInt.of(place),
+        place,
         fit,
         mix,
         settled,

@@ -37,6 +37,9 @@ public final class Repot {
 
   static final double SHRINK = 1.10;
 
+  /** Litres to measure out for each litre of room. */
+  static final double ALLOWANCES = SETTLING * SHRINK;
+
   /** Old medium is at most this share of the new mix (rule of thumb). */
   private static final double REUSE_MOST = 0.5;
 
@@ -104,14 +107,17 @@ public final class Repot {
         new RepotPlan(
             workDay,
             candidates,
+            sizing.words(),
             best,
             order,
+            best.map(pot -> Fixings.of(c, pot.pot())),
             work,
             best.map(this::mixNeed),
             ballMoisture(),
             FeedRules.of(c, call, work, best, workDay),
             best.map(this::waterIn),
-            List.of());
+            List.of(),
+            call.action() == Action.DIVIDE ? c.wish().pieces() : 1);
     return plan.withSteps(BenchSteps.of(c, call, plan, media));
   }
 
@@ -139,7 +145,7 @@ public final class Repot {
         best.fit().freshLitres()
             - best.fit().coarseLitres()
             - filler.map(Filler::litres).orElse(0.0);
-    double litres = Math.max(0, fresh) * SETTLING * SHRINK;
+    double litres = filler.isPresent() ? Math.max(0, fresh) * ALLOWANCES : best.mixLitres();
     List<Portion> portions = new ArrayList<>();
     for (Mix.Part part : mix.parts()) {
       portions.add(

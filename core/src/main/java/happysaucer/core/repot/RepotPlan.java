@@ -2,7 +2,9 @@ package happysaucer.core.repot;
 
 import happysaucer.core.method.Method;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Split;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -10,21 +12,26 @@ import java.util.OptionalDouble;
 /**
  * The numbers for one repot.
  *
+ * @param sizing how the pot was sized, and what bore on it
  * @param chosen rank 1, or the pot to order when none passes; empty when no pot at all will do
  * @param order what to buy when nothing on the shelf will do
+ * @param pieces into which a clump is parted, else 1
  * @param workDay first day on which it can be done
  */
 public record RepotPlan(
     LocalDate workDay,
     List<Candidate> candidates,
+    List<Message> sizing,
     Optional<Candidate> chosen,
     Optional<Message> order,
+    Optional<Fixings> fixings,
     RootWork rootWork,
     Optional<MixNeed> mix,
     Method.BallMoisture ballMoisture,
     Feed feed,
     Optional<WaterIn> waterIn,
-    List<Step> steps) {
+    List<Step> steps,
+    int pieces) {
 
   /**
    * @param litres to be measured out, allowances included
@@ -36,7 +43,24 @@ public record RepotPlan(
       double litres,
       double reusableLitres,
       Optional<Filler> filler,
-      List<Portion> ingredients) {}
+      List<Portion> ingredients) {
+
+    /** Its ingredients in words that add up: "2.4 L peat, 1.2 L perlite". */
+    public Message recipe() {
+      List<Double> parts = new ArrayList<>();
+      for (Portion portion : ingredients) {
+        parts.add(portion.litres());
+      }
+      Split split = new Split(litres, parts);
+      StringBuilder sentence = new StringBuilder();
+      List<Object> values = new ArrayList<>();
+      for (int i = 0; i < ingredients.size(); i++) {
+        sentence.append(i > 0 ? ", " : "").append("{} ").append(ingredients.get(i).label());
+        values.add(split.part(i));
+      }
+      return new Message("mix.recipe", sentence.toString(), values);
+    }
+  }
 
   /**
    * Cheaper coarse grains on the floor of a pot with a reservoir.
@@ -48,7 +72,19 @@ public record RepotPlan(
 
   RepotPlan withSteps(List<Step> bench) {
     return new RepotPlan(
-        workDay, candidates, chosen, order, rootWork, mix, ballMoisture, feed, waterIn, bench);
+        workDay,
+        candidates,
+        sizing,
+        chosen,
+        order,
+        fixings,
+        rootWork,
+        mix,
+        ballMoisture,
+        feed,
+        waterIn,
+        bench,
+        pieces);
   }
 
   public record Portion(String code, String label, double litres) {}

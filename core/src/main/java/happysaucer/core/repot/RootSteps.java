@@ -70,7 +70,8 @@ final class RootSteps {
           add(
               Phase.ROOTS,
               "step.divide",
-              "Part the clump by hand, or with a clean saw through the middle; each piece keeps roots and a growing point. The numbers here are for one of two pieces.");
+              "Part the clump by hand, or with a clean saw through the middle; each piece keeps roots and a growing point. The numbers here are for one of {} pieces.",
+              c.wish().pieces());
       default -> {
         if (work.rootShare() > 0) {
           add(

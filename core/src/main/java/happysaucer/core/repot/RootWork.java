@@ -3,6 +3,7 @@ package happysaucer.core.repot;
 import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.Wish;
 import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.Findings;
 import happysaucer.core.method.Method;
@@ -17,9 +18,12 @@ import happysaucer.core.species.Group;
 import happysaucer.core.species.RootType;
 import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Rounding;
 import happysaucer.core.unit.Wording;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * What is done to the ball.
@@ -29,6 +33,7 @@ import java.util.List;
  * @param likelyLoss share of the roots that likely goes: a circled ball has more of them outside
  * @param canopyShare share of the top to take off to match
  * @param limit largest share of roots this species stands to lose now
+ * @param overLimit a person wishes to take more than it stands
  * @param confirm more than a third: to be confirmed by someone who knows the risk
  * @param callusDays days cut roots lie open before moist medium
  * @param bareRooted the old medium goes altogether
@@ -42,6 +47,7 @@ public record RootWork(
     double likelyLoss,
     double canopyShare,
     double limit,
+    boolean overLimit,
     boolean confirm,
     int callusDays,
     boolean bareRooted,
@@ -72,6 +78,23 @@ public record RootWork(
   private static final double DRESSED_LEAST = 20;
   private static final double DRESSED_MOST = 50;
 
+  /** Work in which a person may choose the cuts: the ball comes out and its roots are sound. */
+  private static final Set<Action> MOVED =
+      Set.of(
+          Action.POT_UP,
+          Action.ROOT_PRUNE_SAME_POT,
+          Action.RAISE_OR_SHALLOW,
+          Action.HEAVIER_POT,
+          Action.REPLACE_POT,
+          Action.DRAINAGE_RESCUE,
+          Action.BREAK_OUT);
+
+  /** A wished gap takes at most this share of the height, and of the narrowest side. */
+  private static final double MOST_GAP = 0.4;
+
+  /** Room in a mouth to draw a ball through, mm (rule of thumb). */
+  private static final double MOUTH_ROOM = 5;
+
   public static RootWork of(Case c, Call call, Findings findings) {
     return new Work(c, call, findings).work();
   }
@@ -99,6 +122,11 @@ public record RootWork(
     }
 
     RootWork work() {
+      Optional<RootCut> own = MOVED.contains(call.action()) ? wished() : Optional.empty();
+      return own.map(this::asWished).orElseGet(this::asRuled);
+    }
+
+    private RootWork asRuled() {
       return switch (call.action()) {
         case ROT_RESCUE -> rotten();
         case POT_DOWN ->
@@ -126,6 +154,7 @@ public record RootWork(
           share,
           canopy(share),
           limit(),
+          false,
           false,
           callus(),
           true,
@@ -157,6 +186,76 @@ public record RootWork(
                 Wording.percent(limit)));
         cut = RootCut.forShare(ball, limit * 0.98);
       }
+      return cut(cut, loosening());
+    }
+
+    /** What a person wants cut, or the gaps wanted in the same pot give. */
+    private Optional<RootCut> wished() {
+      if (c.wish().cuts().isPresent()) {
+        Wish.Cuts cuts = c.wish().cuts().get();
+        return Optional.of(RootCut.of(ball, cuts.baseSliceMm(), cuts.sideShaveMm()));
+      }
+      if (c.wish().gaps().isPresent()) {
+        return Optional.of(gaps(c.wish().gaps().get()));
+      }
+      return call.action() == Action.BREAK_OUT
+              && c.wish().breakOut().equals(Optional.of(Wish.BreakOut.POT))
+          ? Optional.of(throughTheMouth())
+          : Optional.empty();
+    }
+
+    private RootCut gaps(Wish.Gaps gaps) {
+      double under = Math.min(gaps.underMm(), c.pot().fill().heightMm() * MOST_GAP);
+      double around = Math.min(gaps.aroundMm(), ball.narrowestMm() * MOST_GAP / 2);
+      RootCut cut = RootCut.forGaps(ball, c.pot(), under, around);
+      if (cut.share() > limit()) {
+        notes.add(
+            Message.of(
+                "roots.gapOrPot",
+                "These gaps would take {} of the ball, more than the {} it stands: {}.",
+                Wording.percent(cut.share()),
+                Wording.percent(limit()),
+                giveWay(under, around)));
+      }
+      return cut;
+    }
+
+    /** Which of the gaps must give, or else the pot. */
+    private Message giveWay(double under, double around) {
+      double withoutUnder = RootCut.forGaps(ball, c.pot(), 0, around).share();
+      double withoutAround = RootCut.forGaps(ball, c.pot(), under, 0).share();
+      if (Math.min(withoutUnder, withoutAround) > limit()) {
+        return Message.of("roots.potGives", "the pot must give, by a size");
+      }
+      return withoutUnder < withoutAround
+          ? Message.of("roots.underGives", "the gap under it must give, or the pot by a size")
+          : Message.of("roots.aroundGives", "the gap round it must give, or the pot by a size");
+    }
+
+    /** Narrow enough to pass the mouth with a finger's room (rule of thumb). */
+    private RootCut throughTheMouth() {
+      double widest = Math.max(ball.topMm(), ball.baseMm());
+      double shave = Math.max(0, (widest - c.pot().mouthMm()) / 2 + MOUTH_ROOM);
+      return RootCut.of(ball, 0, Math.min(shave, ball.narrowestMm() * MOST_GAP));
+    }
+
+    private RootWork asWished(RootCut wish) {
+      if (wish.share() > limit() && c.wish().gaps().isEmpty()) {
+        notes.add(
+            Message.of(
+                "roots.wishOver",
+                limit() <= 0
+                    ? "Its roots are not to be cut; {} would go."
+                    : "{} of the ball would go, more than the {} it stands: cut less, or take a larger pot.",
+                Wording.percent(wish.share()),
+                Wording.percent(limit())));
+      }
+      RootWork ruled = wish.share() > 0 ? null : asRuled();
+      return cut(wish, ruled == null ? loosening() : ruled.loosening());
+    }
+
+    private RootWork cut(RootCut cut, Loosening loosening) {
+      double limit = limit();
       boolean confirm = cut.share() > WORKING_LIMIT + 1e-9;
       if (confirm) {
         notes.add(
@@ -166,13 +265,14 @@ public record RootWork(
       }
       double likely = circled() ? Math.min(1, OUTSIDE_HOLDS * cut.share()) : cut.share();
       return new RootWork(
-          loosening(),
+          loosening,
           cut.baseSliceMm(),
           cut.sideShaveMm(),
           cut.share(),
           likely,
           canopy(likely),
           limit,
+          Rounding.forDecision(cut.share()) > limit,
           confirm,
           cut.share() > 0 ? callus() : 0,
           false,
@@ -195,9 +295,9 @@ public record RootWork(
       return uncut(loosening, 0, bare, ball.without(off.baseSliceMm(), off.sideShaveMm()));
     }
 
-    /** One of two halves: as deep as before, with half the volume. */
+    /** One of the pieces: as deep as before, with its part of the volume. */
     private RootWork divided() {
-      double narrower = Math.sqrt(0.5);
+      double narrower = Math.sqrt(1.0 / c.wish().pieces());
       return uncut(
           Loosening.OPEN_BASE,
           callus(),
@@ -217,7 +317,8 @@ public record RootWork(
 
     /** No slice, no shave, no share of the top. */
     private RootWork uncut(Loosening loosening, int callusDays, boolean bare, Frustum after) {
-      return new RootWork(loosening, 0, 0, 0, 0, 0, limit(), false, callusDays, bare, after, notes);
+      return new RootWork(
+          loosening, 0, 0, 0, 0, 0, limit(), false, false, callusDays, bare, after, notes);
     }
 
     private RootWork whole(Loosening loosening) {

@@ -15,6 +15,8 @@ import happysaucer.core.pot.Standing;
 import happysaucer.core.repot.Candidate.Failure;
 import happysaucer.core.repot.Candidate.Fit;
 import happysaucer.core.species.StepPreference;
+import happysaucer.core.unit.Length;
+import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Rounding;
 import happysaucer.core.water.Drying;
 import happysaucer.core.water.WaterModel;
@@ -40,6 +42,9 @@ public final class Sizing {
   private static final double NEAR_BELOW = 20;
 
   private static final double NEAR_ABOVE = 210;
+
+  /** The id of a pot that exists nowhere and is asked about all the same. */
+  public static final String WHAT_IF = "what-if";
 
   private static final String ORDERED = "to order";
   private static final double ORDER_CLEARANCE = 13;
@@ -95,16 +100,84 @@ public final class Sizing {
     this.failures = new PotFailures(c, call, aim, school, ballTop);
   }
 
+  /** How the pot was sized, and what bore on it. */
+  public List<Message> words() {
+    List<Message> words = new ArrayList<>();
+    switch (aim) {
+      case SAME_POT -> words.add(Message.of("size.samePot", "It goes back into its own pot."));
+      case TOP_ONLY -> words.add(Message.of("size.top", "It stays in its pot."));
+      case SAME_SIZE -> words.add(Message.of("size.same", "A pot of the same inside size as now."));
+      case SAME_SIZE_OR_STEP ->
+          words.add(Message.of("size.sameOrStep", "The same inside size as now, or a step up."));
+      case SHALLOWER ->
+          words.add(Message.of("size.shallower", "No deeper than now: its base is to show."));
+      case ROOTS ->
+          words.add(
+              Message.of("size.roots", "Sized to the roots that remain, not to the old pot."));
+      case STEP -> {}
+    }
+    if (aim == Aim.STEP || aim == Aim.ROOTS || aim == Aim.SHALLOWER) {
+      words.add(schoolWords());
+      modifiers(words);
+    }
+    return words;
+  }
+
+  private Message schoolWords() {
+    if (school.code() == PotStep.SHARE) {
+      return Message.of(
+          "size.share",
+          "By share: the ball should be about two thirds of what the pot holds, and no less than half.");
+    }
+    if (school.code() == PotStep.GENEROUS && !school.applies()) {
+      return Message.of(
+          "size.notGenerous",
+          "The generous step is for large strong trees in their season, so the small step is taken: up to {} over the ball.",
+          Length.ofMm(school.mostMm()));
+    }
+    return Message.of(
+        school.code() == PotStep.GENEROUS ? "size.generous" : "size.small",
+        school.code() == PotStep.GENEROUS
+            ? "By the generous step: up to {} over the ball, best about {}."
+            : "By the small step: up to {} over the ball, best about {}.",
+        Length.ofMm(school.mostMm()),
+        Length.ofMm(school.bestMm()));
+  }
+
+  private void modifiers(List<Message> words) {
+    if (call.smallestStep()) {
+      words.add(
+          Message.of(
+              "size.outOfSeason", "Out of its growing season: the smallest step that fits."));
+    }
+    if (c.plant().traits().dryLover()) {
+      words.add(Message.of("size.dry", "It likes it dry, so the step is small."));
+    }
+    if (c.plant().keepsSize() && call.action() == Action.POT_UP) {
+      words.add(
+          Message.of("size.keeps", "It is to keep its size, so the smallest step counts most."));
+    }
+    if (c.plant().traits().step() == StepPreference.LARGE) {
+      words.add(Message.of("size.vigorous", "It grows strongly and may take the larger of two."));
+    }
+  }
+
   /** All candidates: those that pass by rank, then those that fail. */
   public List<Candidate> compare() {
     List<Pot> pots = new ArrayList<>();
     if (aim.offersPresentPot()) {
       pots.add(c.pot().withId("current"));
     }
-    if (aim.offersOtherPots()) {
-      pots.addAll(c.candidates());
-    }
+    c.candidates().stream()
+        .filter(pot -> aim.offersOtherPots() || asked(pot))
+        .filter(pot -> pots.isEmpty() || !pot.id().equals("current"))
+        .forEach(pots::add);
     return compare(pots, c.fromStock() || !aim.offersOtherPots());
+  }
+
+  /** A pot that is only thought of is compared even where the plant stays in its own. */
+  private boolean asked(Pot pot) {
+    return pot.id().equals(WHAT_IF) && aim != Aim.TOP_ONLY;
   }
 
   /**
@@ -120,6 +193,7 @@ public final class Sizing {
     return compare(near, false).stream()
         .filter(Candidate::passes)
         .findFirst()
+        .map(pot -> pot.ranked(OptionalInt.empty()))
         .orElseGet(() -> candidate(judge(madeToMeasure(), school.mostMm())));
   }
 
@@ -218,7 +292,7 @@ public final class Sizing {
             .toList();
     List<Candidate> all = new ArrayList<>();
     for (int i = 0; i < passing.size(); i++) {
-      all.add(passing.get(i).ranked(i + 1));
+      all.add(passing.get(i).ranked(OptionalInt.of(i + 1)));
     }
     compared.stream()
         .filter(candidate -> !candidate.passes())
@@ -262,6 +336,9 @@ public final class Sizing {
    * raised no further than a ball's third of height would bear.
    */
   private double raise(Pot pot, Frustum ball) {
+    if (c.wish().raiseMm().isPresent()) {
+      return Math.min(c.wish().raiseMm().getAsDouble(), ball.heightMm() / 3);
+    }
     if (!c.plant().traits().showsBase()) {
       return 0;
     }
@@ -285,7 +362,7 @@ public final class Sizing {
     MixChoice mix = mix(pot, fit);
     Optional<Drying> settled = Optional.empty();
     Optional<Drying> first = Optional.empty();
-    if (fit.baseLayerMm() >= 0 && Rounding.forDecision(fit.clearanceMm()) >= 0) {
+    if (fit.baseLayerMm() >= 0 && Rounding.forDecision(fit.clearanceMm()) >= -PotFailures.GIVES) {
       WaterModel.Bed bed =
           water.bed(
               new WaterModel.Setting(
@@ -341,6 +418,9 @@ public final class Sizing {
   /** A plant over a reservoir stays in grains that wick; the others get what suits the depth. */
   private MixChoice mix(Pot pot, Fit fit) {
     Frustum filled = pot.fill().above(fit.coarseMm());
+    if (c.wish().mix().isPresent()) {
+      return MixChoice.in(media, c.wish().mix().get(), filled);
+    }
     if (c.plant().inReservoir()) {
       return MixChoice.in(media, c.plant().mix(), filled);
     }

@@ -1,6 +1,8 @@
 package happysaucer.core.root;
 
+import happysaucer.core.pot.Clearance;
 import happysaucer.core.pot.Frustum;
+import happysaucer.core.pot.Pot;
 
 /** What a base slice and a side shave remove from a ball, and the way back from gaps to cuts. */
 public record RootCut(double baseSliceMm, double sideShaveMm, double share) {
@@ -29,6 +31,23 @@ public record RootCut(double baseSliceMm, double sideShaveMm, double share) {
         ball,
         Math.max(GAP_BASE_LEAST, GAP_BASE_SHARE * ball.heightMm()),
         Math.max(GAP_SIDE_LEAST, GAP_SIDE_SHARE * ball.topMm()));
+  }
+
+  /**
+   * The cuts after which a ball goes back into a pot with so much fresh medium under and round it;
+   * 0 where there is room already.
+   *
+   * @param underMm under the ball
+   * @param aroundMm at its sides, at whatever height is tightest
+   * @throws IllegalArgumentException when nothing of the ball would be left
+   */
+  public static RootCut forGaps(Frustum ball, Pot pot, double underMm, double aroundMm) {
+    double slice = Math.max(0, ball.heightMm() + underMm - pot.fill().heightMm());
+    if (slice >= ball.heightMm()) {
+      throw new IllegalArgumentException("Nothing of the ball would be left.");
+    }
+    double gap = Clearance.leastMm(pot, ball.without(slice, 0), underMm);
+    return of(ball, slice, Math.max(0, aroundMm - gap));
   }
 
   /**

@@ -46,6 +46,9 @@ public record Wording(Units units) {
     if (value instanceof Mass mass) {
       return mass.text(units);
     }
+    if (value instanceof Split.Part part) {
+      return part.text(units);
+    }
     if (value instanceof LocalDate date) {
       return date(date);
     }
@@ -68,6 +71,10 @@ public record Wording(Units units) {
 
   public String litres(double litres) {
     return Volume.ofLitres(litres).text(units);
+  }
+
+  public String grams(double grams) {
+    return Mass.ofGrams(grams).text(units);
   }
 
   /** A share as words: 0.33 reads "33 %". */

@@ -330,10 +330,13 @@ class AdviseTest {
             null,
             null,
             6,
+            null,
+            null,
             null);
     AdviceRequest.Pot urn =
         new AdviceRequest.Pot(
-            "urn", "URN", "GLAZED", 270.0, 220.0, null, null, 260.0, 200.0, null, null, 1, null);
+            "urn", "URN", "GLAZED", 270.0, 220.0, null, null, 260.0, 200.0, null, null, 1, null,
+            null, null);
     Advice advice =
         Ask.about("Ficus elastica")
             .sign("ROOTS_CIRCLING", "CLEAR", null)

@@ -36,6 +36,7 @@ public final class Ask {
   private final List<AdviceRequest.SetAside> asides = new ArrayList<>();
   private AdviceRequest.Overrule overrule;
   private String against;
+  private AdviceRequest.Wish wish;
 
   public static Ask about(String species) {
     Ask ask = new Ask();
@@ -47,12 +48,27 @@ public final class Ask {
   public static AdviceRequest.Pot shaped(
       String shape, String material, double topMm, Double baseMm, Double heightMm, Double mouthMm) {
     return new AdviceRequest.Pot(
-        null, shape, material, topMm, baseMm, null, null, heightMm, mouthMm, null, null, 4, null);
+        null, shape, material, topMm, baseMm, null, null, heightMm, mouthMm, null, null, 4, null,
+        null, null);
   }
 
   public static AdviceRequest.Pot pot(String id, double topMm, int holes) {
     return new AdviceRequest.Pot(
-        id, "STANDARD", "PLASTIC", topMm, null, null, null, null, null, null, null, holes, null);
+        id,
+        "STANDARD",
+        "PLASTIC",
+        topMm,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        holes,
+        null,
+        null,
+        null);
   }
 
   public Ask on(String date) {
@@ -200,6 +216,17 @@ public final class Ask {
     return this;
   }
 
+  /** Work done otherwise than the rules plan it. */
+  public Ask wishing(AdviceRequest.Wish wish) {
+    this.wish = wish;
+    return this;
+  }
+
+  public Ask wishingCuts(double baseSliceMm, double sideShaveMm) {
+    return wishing(
+        new AdviceRequest.Wish(baseSliceMm, sideShaveMm, null, null, null, null, null, null));
+  }
+
   /** What the rules said when they were overruled. */
   public Ask against(String action) {
     against = action;
@@ -245,7 +272,8 @@ public final class Ask {
         methodChoice(),
         units,
         new AdviceRequest.History(pours, measures),
-        asides.isEmpty() && overrule == null ? null : new AdviceRequest.Argument(asides, overrule));
+        asides.isEmpty() && overrule == null ? null : new AdviceRequest.Argument(asides, overrule),
+        wish);
   }
 
   public Advice advice() {
@@ -284,7 +312,9 @@ public final class Ask {
                     185.0,
                     450.0,
                     6,
-                    false))
+                    false,
+                    null,
+                    null))
             .choosing(
                 new AdviceRequest.Pot(
                     "p27",
@@ -299,6 +329,8 @@ public final class Ask {
                     null,
                     550.0,
                     6,
+                    null,
+                    null,
                     null));
     ask.use = "PUBLIC";
     return ask;

@@ -24,7 +24,7 @@ class CompletionTest {
   void anEmptyRequestNamesAllThatIsRequired() {
     AdviceRequest nothing =
         new AdviceRequest(
-            null, null, null, null, null, null, null, null, null, null, null, null, null);
+            null, null, null, null, null, null, null, null, null, null, null, null, null, null);
     assertThat(faults(nothing))
         .extracting(Fault::field)
         .containsExactlyInAnyOrder("date", "pot.topMm", "plant.species");
@@ -87,6 +87,7 @@ class CompletionTest {
             null,
             null,
             null,
+            null,
             null);
     assertThat(faults(damaged))
         .extracting(Fault::field)
@@ -97,11 +98,26 @@ class CompletionTest {
   void baseAndBallMustFit() {
     AdviceRequest.Pot wideBase =
         new AdviceRequest.Pot(
-            null, "STANDARD", null, 200.0, 280.0, null, null, 200.0, null, null, null, 4, null);
+            null,
+            "STANDARD",
+            null,
+            200.0,
+            280.0,
+            null,
+            null,
+            200.0,
+            null,
+            null,
+            null,
+            4,
+            null,
+            null,
+            null);
     assertThat(fields(Ask.about("Ficus elastica").in(wideBase))).containsExactly("pot.baseMm");
     AdviceRequest.Pot urn =
         new AdviceRequest.Pot(
-            null, "URN", null, 200.0, 280.0, null, null, 200.0, null, null, null, 4, null);
+            null, "URN", null, 200.0, 280.0, null, null, 200.0, null, null, null, 4, null, null,
+            null);
     assertThat(Shipped.ADVISE.advise(Ask.about("Ficus elastica").in(urn).request())).isNotNull();
     assertThat(fields(Ask.about("Ficus elastica").ball(260, 200, 190)))
         .containsExactly("ball.topMm");
@@ -137,6 +153,7 @@ class CompletionTest {
             new AdviceRequest.Plant(
                 null, "FIG", null, null, null, null, null, null, null, null, null, null),
             Ask.pot(null, 200, 4),
+            null,
             null,
             null,
             null,

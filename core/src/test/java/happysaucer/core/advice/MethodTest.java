@@ -100,7 +100,7 @@ class MethodTest {
         key("level", "LOW", MethodTest::caudex, a -> a.repot().levels().raiseMm() < 0, false, true),
         key("aerialRoots", "LEAVE", monstera, a -> step(a, "aerial roots"), true, false),
         key("aerialRoots", "SHORTEN", monstera, a -> step(a, "Shorten a few"), false, true),
-        key("topDressing", "MINERAL", fig, a -> step(a, "thin layer of grit"), false, true),
+        key("topDressing", "MINERAL", fig, a -> step(a, "of grit, about"), false, true),
         key("topDressing", "NONE", MethodTest::caudex, a -> step(a, "collar of grit"), true, false),
         key(
             "newlyBought",

@@ -176,7 +176,7 @@ class PlansTest {
             .choosing(
                 new AdviceRequest.Pot(
                     "deep", "DEEP", "PLASTIC", 240.0, 200.0, null, null, 300.0, null, null, null, 4,
-                    null))
+                    null, null, null))
             .advice()
             .repot()
             .mix();
@@ -275,10 +275,12 @@ class PlansTest {
   void aTroughIsComparedOnBothSides() {
     AdviceRequest.Pot trough =
         new AdviceRequest.Pot(
-            "t", "TROUGH", "PLASTIC", 800.0, 760.0, 200.0, 180.0, 200.0, null, null, null, 8, null);
+            "t", "TROUGH", "PLASTIC", 800.0, 760.0, 200.0, 180.0, 200.0, null, null, null, 8, null,
+            null, null);
     AdviceRequest.Pot wider =
         new AdviceRequest.Pot(
-            "w", "TROUGH", "PLASTIC", 845.0, 820.0, 245.0, 225.0, 250.0, null, null, null, 8, null);
+            "w", "TROUGH", "PLASTIC", 845.0, 820.0, 245.0, 225.0, 250.0, null, null, null, 8, null,
+            null, null);
     Advice advice =
         CROWDED
             .apply(Ask.about("Pothos").sized(300, 700).choose("liftTwoG", 200000.0))

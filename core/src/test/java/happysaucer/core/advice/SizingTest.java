@@ -40,6 +40,8 @@ class SizingTest {
         null,
         null,
         4,
+        null,
+        null,
         null);
   }
 
@@ -148,6 +150,8 @@ class SizingTest {
             null,
             null,
             4,
+            null,
+            null,
             null);
     AdviceRequest.Pot low =
         new AdviceRequest.Pot(
@@ -163,6 +167,8 @@ class SizingTest {
             null,
             null,
             4,
+            null,
+            null,
             null);
     Advice advice = crowded("Ficus elastica").choosing(deep, low).advice();
     Advice.Candidate a =
@@ -177,5 +183,33 @@ class SizingTest {
             .orElseThrow();
     assertThat(a.airFilledPorosity()).isGreaterThan(b.airFilledPorosity());
     assertThat(codes(a.remarks())).contains("DEEP_BASE");
+  }
+
+  @Test
+  void aPotOfTheSameSizeMayBeNarrowerByWhatATapeErrsAndHasAllItsFigures() {
+    Ask broken = Ask.about("Ficus elastica").sign("POT_BROKEN");
+    AdviceRequest.Pot hair =
+        new AdviceRequest.Pot(
+            "hair",
+            "STANDARD",
+            "PLASTIC",
+            230.0,
+            174.0,
+            null,
+            null,
+            212.0,
+            null,
+            null,
+            null,
+            6,
+            null,
+            null,
+            null);
+    Advice advice = broken.choosing(hair).advice();
+    Advice.Candidate pot = advice.repot().candidates().get(0);
+    assertThat(pot.clearanceMm()).isNegative();
+    assertThat(pot.rank()).isEqualTo(1);
+    assertThat(pot.daysToRefill()).isNotNull();
+    assertThat(advice.water().after()).isNotNull();
   }
 }

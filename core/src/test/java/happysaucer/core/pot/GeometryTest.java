@@ -141,7 +141,17 @@ class GeometryTest {
   void aPotMadeToMeasureKeepsItsMakeAndOpensItsMouth() {
     Pot urn =
         new Pot(
-            "u", Shape.URN, Material.GLAZED, Frustum.round(300, 250, 280), 200, 270, 4000, 0, true);
+            "u",
+            Shape.URN,
+            Material.GLAZED,
+            Frustum.round(300, 250, 280),
+            200,
+            270,
+            4000,
+            0,
+            true,
+            0,
+            0);
     Pot made = urn.sized("to order", Frustum.round(340, 280, 300));
     assertThat(made.mouthMm()).isEqualTo(340);
     assertThat(made.footMm()).isEqualTo(280 + 20);

@@ -22,6 +22,8 @@ public final class Pots {
         baseMm + 6,
         400,
         6,
-        false);
+        false,
+        0,
+        0);
   }
 }

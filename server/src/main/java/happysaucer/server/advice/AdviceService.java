@@ -28,8 +28,10 @@ public class AdviceService {
   private final PlantCases cases;
   private final Books books;
   private final TeamClock clock;
+  private final BenchAdvice bench;
 
-  AdviceService(PlantCases cases, Books books, TeamClock clock) {
+  AdviceService(PlantCases cases, Books books, TeamClock clock, BenchAdvice bench) {
+    this.bench = bench;
     this.cases = cases;
     this.books = books;
     this.clock = clock;
@@ -80,7 +82,8 @@ public class AdviceService {
    */
   public record MethodView(List<ChoiceView> chosen, List<TurnView> turns) {}
 
-  public record ChoiceView(String key, String title, String label, MethodLevel level) {}
+  public record ChoiceView(
+      String key, String title, String option, String label, MethodLevel level) {}
 
   /**
    * @param level that made the present choice, null for the default
@@ -100,7 +103,7 @@ public class AdviceService {
   public Advised of(UUID plant, Units units) {
     LocalDate today = clock.today();
     Gathered gathered = gathered(plant, today);
-    AdviceRequest request = gathered.request(today, units);
+    AdviceRequest request = bench.stocked(gathered.request(today, units));
     Advice advice = books.team().advise(request);
     return new Advised(
         gathered.plant(),
@@ -122,13 +125,21 @@ public class AdviceService {
     return gathered(plant, clock.today()).plant();
   }
 
-  /** What the rules would refuse of another pot for this plant. */
-  public List<Fault> potFaults(UUID plant, AdviceRequest.Pot pot) {
+  /** What the rules would refuse of another pot and ball for this plant. */
+  public List<Fault> potFaults(
+      UUID plant, AdviceRequest.Pot pot, AdviceRequest.@Nullable Ball ball) {
     LocalDate today = clock.today();
     AdviceRequest request = gathered(plant, today).request(today, Units.METRIC);
-    return books.team().faults(request.withPot(pot)).stream()
-        .filter(fault -> fault.field().startsWith("pot."))
+    return books.team().faults(request.withPot(pot).withBall(ball)).stream()
+        .filter(fault -> fault.field().startsWith("pot.") || fault.field().startsWith("ball."))
         .toList();
+  }
+
+  /** What the rules would refuse of a measured ball, at "ball." and the measure. */
+  public List<Fault> ballFaults(UUID plant, AdviceRequest.Ball ball) {
+    LocalDate today = clock.today();
+    AdviceRequest request = gathered(plant, today).request(today, Units.METRIC);
+    return books.team().faults(request.withBall(ball));
   }
 
   private List<StandingSign> standing(Gathered gathered) {
@@ -177,6 +188,7 @@ public class AdviceService {
                                 new ChoiceView(
                                     key,
                                     question.title(),
+                                    choice.option(),
                                     label(question, choice.option()),
                                     choice.level()))));
     List<TurnView> turns =
@@ -282,8 +294,8 @@ public class AdviceService {
     Gathered gathered = gathered(plant, today);
     Gathered other = gathered.withMethod(gathered.method().with(key, option, level));
     return Differences.between(
-        books.team().advise(gathered.request(today, units)),
-        books.team().advise(other.request(today, units)),
+        books.team().advise(bench.stocked(gathered.request(today, units))),
+        books.team().advise(bench.stocked(other.request(today, units))),
         units);
   }
 
@@ -327,59 +339,8 @@ public class AdviceService {
     return changes;
   }
 
-  /**
-   * The advice of today for a stored plant, with what was found at the bench on top of what is
-   * known.
-   *
-   * @param pot id of the only pot to look at, null for all trade sizes
-   */
-  public Advice forBench(
-      UUID plant, List<AdviceRequest.Sign> found, @Nullable String pot, Units units) {
-    LocalDate today = clock.today();
-    Gathered gathered = gathered(plant, today);
-    Map<String, AdviceRequest.Sign> signs = new LinkedHashMap<>();
-    gathered.signs().forEach(sign -> signs.put(sign.code(), sign));
-    found.forEach(sign -> signs.put(sign.code(), sign));
-    AdviceRequest request =
-        gathered.request(
-            today,
-            units,
-            List.copyOf(signs.values()),
-            gathered.states(),
-            gathered.openAsides(found.stream().map(AdviceRequest.Sign::code).toList()));
-    return books.team().advise(pot == null ? request : withOnly(request, pot));
-  }
-
-  private AdviceRequest withOnly(AdviceRequest request, String pot) {
-    List<AdviceRequest.Pot> candidates =
-        books.team().book().tradeSizes().stream()
-            .filter(size -> size.id().equals(pot))
-            .map(
-                size ->
-                    new AdviceRequest.Pot(
-                        size.id(),
-                        size.shape().name(),
-                        size.material().name(),
-                        size.topMm(),
-                        size.inside().baseMm(),
-                        null,
-                        null,
-                        size.heightMm(),
-                        null,
-                        size.footMm(),
-                        size.massG(),
-                        size.drainHoles(),
-                        false))
-            .toList();
-    return request.withCandidates(candidates);
-  }
-
   private Gathered gathered(UUID plant, LocalDate today) {
-    Gathered gathered = cases.gather(List.of(plant), today).get(plant);
-    if (gathered == null) {
-      throw new NotFoundException("There is no such plant. It may have been entered elsewhere.");
-    }
-    return gathered;
+    return cases.gather(plant, today);
   }
 
   /** Calls of many plants, in the order of their places. */

@@ -36,7 +36,9 @@ interface CaseMapper {
       select p.id, p.label, p.spot_id, p.species, p.species_group, p.common_name, p.height_mm, p.spread_mm, p.size_wish,
              p.last_repotted, p.mix, p.fed, p.waterer_habit, p.pot_shape, p.pot_material, p.pot_top_mm,
              p.pot_base_mm, p.pot_height_mm, p.pot_mouth_mm, p.pot_top_depth_mm, p.pot_base_depth_mm,
-             p.pot_foot_mm, p.pot_mass_g, p.pot_holes, p.in_cover_pot,
+             p.pot_foot_mm, p.pot_mass_g, p.pot_holes, p.in_cover_pot, p.pot_feet, p.pot_wire_holes,
+             p.ball_top_mm, p.ball_base_mm, p.ball_top_depth_mm, p.ball_base_depth_mm, p.ball_height_mm,
+             p.ball_measured_on, p.feed_kind, p.feed_grams, p.feed_hold_until, p.parent_id,
              p.note, p.retired_on, p.version, s.name as spot_name, s.light, t.id as site_id,
              t.name as site_name, t.latitude, t.outdoors, t.site_use, c.id as client_id, c.name as client_name
       from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id

@@ -13,6 +13,7 @@ import happysaucer.server.advice.CaseMapper.OverruleRow;
 import happysaucer.server.advice.CaseMapper.SignRow;
 import happysaucer.server.advice.CaseMapper.StateRow;
 import happysaucer.server.advice.CaseMapper.WateringRow;
+import happysaucer.server.problem.NotFoundException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -117,28 +118,16 @@ class PlantCases {
               plant.mix(),
               plant.fed(),
               plant.watererHabit()),
-          new AdviceRequest.Pot(
-              null,
-              plant.potShape(),
-              plant.potMaterial(),
-              plant.potTopMm(),
-              plant.potBaseMm(),
-              plant.potTopDepthMm(),
-              plant.potBaseDepthMm(),
-              plant.potHeightMm(),
-              plant.potMouthMm(),
-              plant.potFootMm(),
-              plant.potMassG(),
-              plant.potHoles(),
-              plant.inCoverPot()),
-          null,
+          plant.pot(),
+          plant.ball(),
           otherSigns,
           watering,
           null,
           method.choice(),
           units.name(),
           history,
-          argument(openAsides));
+          argument(openAsides),
+          null);
     }
 
     private AdviceRequest.@Nullable Argument argument(List<AsideRow> open) {
@@ -164,6 +153,17 @@ class PlantCases {
       return new Gathered(
           plant, states, seen, watering, history, daysSinceWatering, other, asides, overrule);
     }
+  }
+
+  /**
+   * @throws NotFoundException when there is no such plant
+   */
+  Gathered gather(UUID plant, LocalDate date) {
+    Gathered gathered = gather(List.of(plant), date).get(plant);
+    if (gathered == null) {
+      throw new NotFoundException("There is no such plant. It may have been entered elsewhere.");
+    }
+    return gathered;
   }
 
   Map<UUID, Gathered> gather(Collection<UUID> ids, LocalDate date) {

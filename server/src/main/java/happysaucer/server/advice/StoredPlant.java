@@ -1,5 +1,6 @@
 package happysaucer.server.advice;
 
+import happysaucer.core.advice.AdviceRequest;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +32,18 @@ public record StoredPlant(
     @Nullable Double potMassG,
     int potHoles,
     boolean inCoverPot,
+    int potFeet,
+    int potWireHoles,
+    @Nullable Double ballTopMm,
+    @Nullable Double ballBaseMm,
+    @Nullable Double ballTopDepthMm,
+    @Nullable Double ballBaseDepthMm,
+    @Nullable Double ballHeightMm,
+    @Nullable LocalDate ballMeasuredOn,
+    @Nullable String feedKind,
+    @Nullable Double feedGrams,
+    @Nullable LocalDate feedHoldUntil,
+    @Nullable UUID parentId,
     String note,
     @Nullable LocalDate retiredOn,
     int version,
@@ -42,4 +55,33 @@ public record StoredPlant(
     boolean outdoors,
     String siteUse,
     UUID clientId,
-    String clientName) {}
+    String clientName) {
+
+  /** The pot it stands in. */
+  public AdviceRequest.Pot pot() {
+    return new AdviceRequest.Pot(
+        null,
+        potShape,
+        potMaterial,
+        potTopMm,
+        potBaseMm,
+        potTopDepthMm,
+        potBaseDepthMm,
+        potHeightMm,
+        potMouthMm,
+        potFootMm,
+        potMassG,
+        potHoles,
+        inCoverPot,
+        potFeet,
+        potWireHoles);
+  }
+
+  /** Its ball where somebody measured it, null otherwise. */
+  public AdviceRequest.@Nullable Ball ball() {
+    return ballTopMm == null
+        ? null
+        : new AdviceRequest.Ball(
+            ballTopMm, ballBaseMm, ballTopDepthMm, ballBaseDepthMm, ballHeightMm);
+  }
+}

@@ -8,8 +8,12 @@ import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.Books;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.job.Bench;
+import happysaucer.server.job.Bench.OldPot;
 import happysaucer.server.job.Jobs;
 import happysaucer.server.plant.Plants;
+import happysaucer.server.shelf.ShelfSheets;
+import happysaucer.server.shelf.ShelfSheets.ShelfImportRequest;
 import happysaucer.server.team.Account;
 import happysaucer.server.team.Role;
 import happysaucer.server.team.SignIn;
@@ -23,6 +27,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -42,6 +47,11 @@ class DemoData implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
   private static final int AFTERCARE_SINCE_DAYS = 19;
 
+  /** Usual proportions of a pot. */
+  private static final double BASE_OF_TOP = 0.76;
+
+  private static final double HEIGHT_OF_TOP = 0.92;
+
   private final boolean wanted;
   private final DemoMapper mapper;
   private final TeamStart team;
@@ -49,6 +59,8 @@ class DemoData implements ApplicationRunner {
   private final Books books;
   private final AdviceService advice;
   private final Jobs jobs;
+  private final Bench bench;
+  private final ShelfSheets shelf;
   private final Plants plants;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transaction;
@@ -66,6 +78,8 @@ class DemoData implements ApplicationRunner {
       Books books,
       AdviceService advice,
       Jobs jobs,
+      Bench bench,
+      ShelfSheets shelf,
       Plants plants,
       ApplicationEventPublisher events,
       TransactionTemplate transaction) {
@@ -77,6 +91,8 @@ class DemoData implements ApplicationRunner {
     this.books = books;
     this.advice = advice;
     this.jobs = jobs;
+    this.bench = bench;
+    this.shelf = shelf;
     this.plants = plants;
     this.events = events;
     this.transaction = transaction;
@@ -93,7 +109,8 @@ class DemoData implements ApplicationRunner {
     }
     List<Map<String, String>> siteRows = CsvTable.rows("demo-sites", text("demo-sites.csv"));
     List<Map<String, String>> plantRows = CsvTable.rows("demo-plants", text("demo-plants.csv"));
-    transaction.executeWithoutResult(status -> make(siteRows, plantRows));
+    String shelfRows = text("demo-shelf.csv");
+    transaction.executeWithoutResult(status -> make(siteRows, plantRows, shelfRows));
     LOG.info("Demo data made: {} sites, {} plants", siteRows.size(), plantRows.size());
   }
 
@@ -101,7 +118,8 @@ class DemoData implements ApplicationRunner {
     return new ClassPathResource(resource).getContentAsString(StandardCharsets.UTF_8);
   }
 
-  private void make(List<Map<String, String>> siteRows, List<Map<String, String>> plantRows) {
+  private void make(
+      List<Map<String, String>> siteRows, List<Map<String, String>> plantRows, String shelfRows) {
     team.makeDemoTeam("Tidepot Plant Care");
     UUID planner = team.addDemoPerson("planner", "Odda Fennick", Role.PLANNER);
     technician = team.addDemoPerson("technician", "Jorun Pell", Role.TECHNICIAN);
@@ -126,6 +144,8 @@ class DemoData implements ApplicationRunner {
       made.add(plant(row, site, spot, number++, today, planner));
     }
     past.write(technician);
+    asTechnician(
+        () -> shelf.read(new ShelfImportRequest(past.id(), shelfRows, true), Units.METRIC));
     asTechnician(() -> pastJobs(made, today));
     asTechnician(() -> openJobs(made, today));
     past.write(technician);
@@ -181,13 +201,22 @@ class DemoData implements ApplicationRunner {
             best,
             true,
             row.get("waterer"),
+            row.get("shape"),
             row.get("material"),
             top,
+            measure(row, "potBaseMm").orElse(top * BASE_OF_TOP),
+            measure(row, "potHeightMm").orElse(top * HEIGHT_OF_TOP),
+            measure(row, "mouthMm").orElse(null),
+            measure(row, "potDepthMm").orElse(null),
             story.withoutHoles() ? 0 : row.get("material").equals("TERRACOTTA") ? 1 : 6,
-            row.get("material").equals("GLAZED"),
+            row.get("material").equals("GLAZED") && row.get("shape").equals("STANDARD"),
             ""),
         clock.now(),
         planner);
+    if (!row.get("choose").isEmpty()) {
+      String[] choice = row.get("choose").split("=");
+      mapper.choose(plant.toString(), choice[0], choice[1], clock.now(), planner);
+    }
     if (story.state() != null) {
       Integer days = story.state().days();
       mapper.state(plant, story.state().code(), today.minusDays(days == null ? 6 : days));
@@ -207,6 +236,12 @@ class DemoData implements ApplicationRunner {
         Double.parseDouble(row.get("heightMm")),
         technician);
     return new Made(plant, site, story, interval, litres);
+  }
+
+  private static Optional<Double> measure(Map<String, String> row, String column) {
+    return row.get(column).isEmpty()
+        ? Optional.empty()
+        : Optional.of(Double.valueOf(row.get(column)));
   }
 
   /** How such a plant dries by the model: the demo's waterings follow it, with noise. */
@@ -242,11 +277,14 @@ class DemoData implements ApplicationRunner {
                 null,
                 null,
                 4,
+                null,
+                null,
                 null),
             null,
             null,
             null,
             List.of(),
+            null,
             null,
             null,
             null,
@@ -265,12 +303,14 @@ class DemoData implements ApplicationRunner {
           day.atTime(10, 0),
           () -> {
             UUID job = past.id();
-            jobs.schedule(job, new Jobs.JobRequest(plant.id(), day, null), Units.METRIC);
+            jobs.schedule(
+                job, new Jobs.JobRequest(plant.id(), day, null, null, null, null), Units.METRIC);
             jobs.of(job)
                 .steps()
                 .forEach(
                     step -> jobs.tick(job, step.position(), new Jobs.TickRequest(clock.now())));
-            jobs.done(job, new Jobs.DoneRequest(day));
+            bench.done(
+                job, new Bench.DoneRequest(day, OldPot.WASTE, jobs.of(job).job().minutes(), null));
           });
       for (LocalDate pour = day;
           !pour.isAfter(today);
@@ -298,7 +338,8 @@ class DemoData implements ApplicationRunner {
               ? today
               : call.from().plusDays(1 + 4L * spread++ % 40);
       if (!day.isAfter(call.to()) && spread % 3 != 0) {
-        jobs.schedule(past.id(), new Jobs.JobRequest(plant.id(), day, null), Units.METRIC);
+        jobs.schedule(
+            past.id(), new Jobs.JobRequest(plant.id(), day, null, null, null, null), Units.METRIC);
       }
     }
   }

@@ -52,8 +52,13 @@ interface DemoMapper {
       String mix,
       boolean fed,
       String waterer,
+      String shape,
       String material,
       double topMm,
+      double baseMm,
+      double potHeightMm,
+      @Nullable Double mouthMm,
+      @Nullable Double depthMm,
       int holes,
       boolean inCover,
       String note) {}
@@ -62,13 +67,25 @@ interface DemoMapper {
       """
       insert into plant (id, label, spot_id, species, common_name, height_mm, spread_mm, size_wish,
                          last_repotted, mix, fed, waterer_habit, pot_shape, pot_material, pot_top_mm,
-                         pot_base_mm, pot_height_mm, pot_holes, in_cover_pot, note, version, changed_at,
+                         pot_base_mm, pot_height_mm, pot_mouth_mm, pot_top_depth_mm, pot_holes, in_cover_pot, note, version, changed_at,
                          changed_by)
       values (#{p.id}, #{p.label}, #{p.spotId}, #{p.species}, #{p.commonName}, #{p.heightMm},
               #{p.spreadMm}, #{p.sizeWish}, #{p.lastRepotted}, #{p.mix}, #{p.fed}, #{p.waterer},
-              'STANDARD', #{p.material}, #{p.topMm}, #{p.topMm} * 0.76, #{p.topMm} * 0.92, #{p.holes},
+              #{p.shape}, #{p.material}, #{p.topMm}, #{p.baseMm}, #{p.potHeightMm}, #{p.mouthMm}, #{p.depthMm},
+              #{p.holes},
               #{p.inCover}, #{p.note}, 1, #{at}, #{user})""")
   void plant(@Param("p") PlantRow plant, @Param("at") Instant at, @Param("user") UUID user);
+
+  @Insert(
+      """
+      insert into method_choice (scope, target, choice_key, choice, changed_at, changed_by)
+      values ('PLANT', #{plant}, #{key}, #{option}, #{at}, #{user})""")
+  void choose(
+      @Param("plant") String plant,
+      @Param("key") String key,
+      @Param("option") String option,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
 
   @Insert("insert into plant_state (plant_id, code, since) values (#{plant}, #{code}, #{since})")
   void state(

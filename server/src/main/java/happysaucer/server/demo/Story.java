@@ -23,6 +23,9 @@ enum Story {
   BUD,
   FLOWER,
   ARRIVED,
+  URN,
+  CLUMP,
+  TOPPLES,
   NEW_CITRUS,
   AFTERCARE_FERN,
   AFTERCARE_ROT,
@@ -35,7 +38,7 @@ enum Story {
   /** Waterings close up over the years in a pot that fills with roots. */
   double stretchAfterRepot() {
     return switch (this) {
-      case CROWDED, SEVERE_TODAY, DEFORMED, AFTERCARE_FERN -> 2.3;
+      case CROWDED, SEVERE_TODAY, DEFORMED, AFTERCARE_FERN, URN, CLUMP -> 2.3;
       default -> 1.25;
     };
   }
@@ -67,6 +70,21 @@ enum Story {
         signs.add(graded("ROOTS_FROM_DRAIN_HOLES", "CLEAR"));
         signs.add(plain("WILTS_SOON_AFTER_WATERING"));
         signs.add(absent("SOUR_SMELL"));
+      }
+      case URN -> {
+        signs.add(plain("POT_MOUTH_NARROWER_THAN_BALL"));
+        signs.add(graded("ROOTS_FROM_DRAIN_HOLES", "SEVERE"));
+        signs.add(valued("WATER_POOLS", 140));
+      }
+      case CLUMP -> {
+        signs.add(plain("PUPS_FILL_POT"));
+        signs.add(graded("ROOTS_FROM_DRAIN_HOLES", "CLEAR"));
+      }
+      case TOPPLES -> {
+        signs.add(plain("TOPPLES"));
+        signs.add(plain("TOP_HEAVY"));
+        signs.add(valued("LEANS", 9));
+        signs.add(absent("ROOTS_FROM_DRAIN_HOLES"));
       }
       case DEFORMED -> {
         signs.add(graded("POT_DEFORMED", "CLEAR"));

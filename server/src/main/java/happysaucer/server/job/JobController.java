@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -22,8 +23,11 @@ class JobController {
   private final Jobs jobs;
   private final CurrentUser user;
 
-  JobController(Jobs jobs, CurrentUser user) {
+  private final Bench bench;
+
+  JobController(Jobs jobs, Bench bench, CurrentUser user) {
     this.jobs = jobs;
+    this.bench = bench;
     this.user = user;
   }
 
@@ -50,6 +54,14 @@ class JobController {
     return tagged(jobs.move(id, Versions.parse(version), request));
   }
 
+  @PutMapping("/api/jobs/{id}/plan")
+  ResponseEntity<JobView> plan(
+      @PathVariable UUID id,
+      @RequestHeader("If-Match") String version,
+      @RequestBody Jobs.PlanRequest request) {
+    return tagged(jobs.plan(id, Versions.parse(version), request, user.units()));
+  }
+
   @PutMapping("/api/jobs/{id}/steps/{position}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void tick(
@@ -58,13 +70,24 @@ class JobController {
   }
 
   @PutMapping("/api/jobs/{id}/found")
-  ResponseEntity<JobView> found(@PathVariable UUID id, @RequestBody Jobs.FoundRequest request) {
-    return tagged(jobs.found(id, request, user.units()));
+  ResponseEntity<JobView> found(@PathVariable UUID id, @RequestBody Bench.FoundRequest request) {
+    return tagged(bench.found(id, request, user.units()));
   }
 
   @PutMapping("/api/jobs/{id}/done")
-  ResponseEntity<JobView> done(@PathVariable UUID id, @RequestBody Jobs.DoneRequest request) {
-    return tagged(jobs.done(id, request));
+  ResponseEntity<JobView> done(@PathVariable UUID id, @RequestBody Bench.DoneRequest request) {
+    return tagged(bench.done(id, request));
+  }
+
+  @PutMapping("/api/jobs/{id}/setting")
+  ResponseEntity<JobView> setting(
+      @PathVariable UUID id, @RequestBody Bench.SettingRequest request) {
+    return tagged(bench.setting(id, request));
+  }
+
+  @DeleteMapping("/api/jobs/{id}")
+  ResponseEntity<JobView> drop(@PathVariable UUID id) {
+    return tagged(jobs.drop(id));
   }
 
   private static ResponseEntity<JobView> tagged(JobView view) {

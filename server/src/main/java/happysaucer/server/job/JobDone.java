@@ -2,11 +2,19 @@ package happysaucer.server.job;
 
 import happysaucer.core.advice.Advice;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 
 /**
  * A repot is done; whoever keeps plants and aftercare hears of it in the same transaction.
  *
  * @param advice as it was acted on, its dates counted from {@code advice.call().from()}
+ * @param offspring plants that came of it: pieces of a clump, cuttings that were struck
  */
-public record JobDone(UUID jobId, UUID plantId, LocalDate doneOn, UUID userId, Advice advice) {}
+public record JobDone(
+    UUID jobId,
+    UUID plantId,
+    LocalDate doneOn,
+    UUID userId,
+    Advice advice,
+    List<Jobs.Offspring> offspring) {}

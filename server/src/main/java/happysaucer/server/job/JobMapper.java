@@ -19,10 +19,11 @@ interface JobMapper {
       """
       select j.id, j.plant_id, j.action, j.urgency, j.status, j.window_from, j.window_to, j.planned_on,
              j.minutes, j.pot_id, j.done_on, j.version, p.label, p.common_name, p.species, p.pot_shape,
-             p.pot_top_mm, p.pot_base_mm, p.pot_height_mm, s.name as spot_name, t.name as site_name,
+             p.pot_top_mm, p.pot_base_mm, p.pot_height_mm, j.shelf_pot_id, j.pot_count, h.name as pot_name,
+             j.minutes_taken, j.old_pot, s.name as spot_name, t.name as site_name,
              c.name as client_name
       from job j join plant p on p.id = j.plant_id join spot s on s.id = p.spot_id
-      join site t on t.id = s.site_id join client c on c.id = t.client_id
+      join site t on t.id = s.site_id join client c on c.id = t.client_id left join shelf_pot h on h.id = j.shelf_pot_id
       """;
 
   @Select(
@@ -69,17 +70,23 @@ interface JobMapper {
       LocalDate windowTo,
       LocalDate plannedOn,
       int minutes,
+      int minutesRuled,
       @Nullable String potId,
+      @Nullable UUID shelfPotId,
+      int potCount,
+      @Nullable String wish,
       String advice,
       String bookVersion) {}
 
   @Insert(
       """
       insert into job (id, plant_id, kind, action, urgency, status, window_from, window_to, planned_on,
-                       minutes, pot_id, advice, book_version, version, created_at, created_by,
+                       minutes, minutes_ruled, pot_id, shelf_pot_id, pot_count, wish, advice,
+                       book_version, version, created_at, created_by,
                        changed_at, changed_by)
       values (#{j.id}, #{j.plantId}, 'REPOT', #{j.action}, #{j.urgency}, 'PLANNED', #{j.windowFrom},
-              #{j.windowTo}, #{j.plannedOn}, #{j.minutes}, #{j.potId}, #{j.advice}, #{j.bookVersion},
+              #{j.windowTo}, #{j.plannedOn}, #{j.minutes}, #{j.minutesRuled}, #{j.potId}, #{j.shelfPotId},
+              #{j.potCount}, #{j.wish}, #{j.advice}, #{j.bookVersion},
               1, #{at}, #{user}, #{at}, #{user})""")
   void add(@Param("j") NewJob job, @Param("at") Instant at, @Param("user") UUID user);
 
@@ -96,7 +103,8 @@ interface JobMapper {
 
   @Update(
       """
-      update job set action = #{action}, urgency = #{urgency}, pot_id = #{potId}, advice = #{advice},
+      update job set action = #{action}, urgency = #{urgency}, pot_id = #{potId},
+             shelf_pot_id = #{shelfPot}, pot_count = #{count}, wish = #{wish}, advice = #{advice},
              book_version = #{book}, version = version + 1, changed_at = #{at}, changed_by = #{user}
       where id = #{id} and status = 'PLANNED'""")
   int replan(
@@ -104,6 +112,9 @@ interface JobMapper {
       @Param("action") String action,
       @Param("urgency") String urgency,
       @Param("potId") @Nullable String potId,
+      @Param("shelfPot") @Nullable UUID shelfPot,
+      @Param("count") int potCount,
+      @Param("wish") @Nullable String wish,
       @Param("advice") String advice,
       @Param("book") String bookVersion,
       @Param("at") Instant at,
@@ -111,15 +122,49 @@ interface JobMapper {
 
   @Update(
       """
-      update job set status = #{status}, done_on = #{on}, done_by = #{user}, version = version + 1,
+      update job set status = #{status}, done_on = #{on}, done_by = #{user}, old_pot = #{oldPot},
+             minutes_taken = #{minutes}, version = version + 1,
              changed_at = #{at}, changed_by = #{user}
       where id = #{id} and status = 'PLANNED'""")
   int close(
       @Param("id") UUID id,
       @Param("status") String status,
       @Param("on") @Nullable LocalDate on,
+      @Param("oldPot") @Nullable String oldPot,
+      @Param("minutes") @Nullable Integer minutes,
       @Param("at") Instant at,
       @Param("user") UUID user);
+
+  /** What a job carries besides what lists show. */
+  record Extras(
+      UUID id, @Nullable String wish, @Nullable String front, @Nullable Double angleDegrees) {}
+
+  @Select("select id, wish, front, angle_degrees from job where id = #{id}")
+  Extras extras(UUID id);
+
+  @Update(
+      """
+      update job set front = #{front}, angle_degrees = #{angle}, changed_at = #{at}, changed_by = #{user}
+      where id = #{id}""")
+  void setting(
+      @Param("id") UUID id,
+      @Param("front") @Nullable String front,
+      @Param("angle") @Nullable Double angleDegrees,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
+
+  /** What jobs like this took, and what the rules had thought; of the newest. */
+  record Taken(int jobs, double taken, double ruled) {}
+
+  @Select(
+      """
+      select count(*) as jobs, coalesce(sum(minutes_taken), 0) as taken,
+             coalesce(sum(minutes_ruled), 0) as ruled
+      from (select minutes_taken, minutes_ruled from job
+            where status = 'DONE' and action = #{action} and minutes_taken is not null
+              and minutes_ruled is not null
+            order by done_on desc limit #{most})""")
+  Taken taken(@Param("action") String action, @Param("most") int most);
 
   @Insert(
       """

@@ -4,7 +4,12 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** One job in a list, with the pot it starts from so that it can be drawn. */
+/**
+ * One job in a list, with the pot it starts from so that it can be drawn.
+ *
+ * @param shelfPotId the pot it has reserved
+ * @param potCount how many of it: a clump parted in three takes three
+ */
 public record JobSummary(
     UUID id,
     UUID plantId,
@@ -25,6 +30,11 @@ public record JobSummary(
     double potTopMm,
     double potBaseMm,
     double potHeightMm,
+    @Nullable UUID shelfPotId,
+    int potCount,
+    @Nullable String potName,
+    @Nullable Integer minutesTaken,
+    @Nullable String oldPot,
     String spotName,
     String siteName,
     String clientName) {}

@@ -2,19 +2,22 @@ package happysaucer.server.job;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.Differences;
 import happysaucer.core.unit.Units;
-import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.PlantRetired;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
-import happysaucer.server.job.JobMapper.FoundRow;
 import happysaucer.server.job.JobMapper.StepRow;
+import happysaucer.server.job.Plans.Pick;
+import happysaucer.server.photo.Photos;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.problem.StaleException;
 import happysaucer.server.team.CurrentUser;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -22,61 +25,76 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
 
-/** Scheduled repots: from an advice to done. */
+/** Repots that are planned: from an advice to a day, with a pot reserved for them. */
 @Service
 public class Jobs {
   private static final int MOST = 500;
   private static final int MOST_DAYS = 400;
   private static final int SHOWN = 20;
 
-  /** Work may be entered late, but aftercare that is long over helps nobody. */
-  private static final int MOST_LATE_DAYS = 60;
+  /** Own times are learned from so many jobs of a kind. */
+  private static final int LEARNED_FROM = 40;
 
   private final JobMapper mapper;
-  private final AdviceService advice;
+  private final Plans plans;
+  private final Photos photos;
   private final History history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ObjectMapper json;
-  private final ApplicationEventPublisher events;
 
   Jobs(
       JobMapper mapper,
-      AdviceService advice,
+      Plans plans,
+      Photos photos,
       History history,
       TeamClock clock,
       CurrentUser user,
-      ObjectMapper json,
-      ApplicationEventPublisher events) {
+      ObjectMapper json) {
     this.mapper = mapper;
-    this.advice = advice;
+    this.plans = plans;
+    this.photos = photos;
     this.history = history;
     this.clock = clock;
     this.user = user;
     this.json = json;
-    this.events = events;
   }
 
   /**
    * A repot to schedule.
    *
    * @param potId of the candidate to take, null for the best
+   * @param wish what is to be done otherwise than the rules would
+   * @param order true to plan with the pot that is to be ordered
+   * @param confirmed somebody who knows the risk confirms that more than a third of the roots goes
    */
   public record JobRequest(
       @NotNull(message = "Say which plant.") UUID plantId,
       @NotNull(message = "Give the day.") LocalDate plannedOn,
-      @Nullable String potId) {}
+      @Nullable String potId,
+      AdviceRequest.@Nullable Wish wish,
+      @Nullable Boolean order,
+      @Nullable Boolean confirmed) {
+    PlanRequest plan() {
+      return new PlanRequest(potId, wish, order, confirmed);
+    }
+  }
+
+  /** Another pot, or other work, for a job that is planned; as in {@link JobRequest}. */
+  public record PlanRequest(
+      @Nullable String potId,
+      AdviceRequest.@Nullable Wish wish,
+      @Nullable Boolean order,
+      @Nullable Boolean confirmed) {}
 
   public record DayRequest(@NotNull(message = "Give the day.") LocalDate plannedOn) {}
 
@@ -85,11 +103,17 @@ public class Jobs {
    */
   public record TickRequest(@Nullable Instant tickedAt) {}
 
-  public record FoundRequest(
-      @NotNull(message = "Send the signs found, or an empty list.")
-          List<AdviceRequest.Sign> signs) {}
+  /** A plant that came of a job, with its own label: a piece of a clump, or a cutting. */
+  public record Offspring(
+      @NotNull(message = "Make an id for it.") UUID id,
+      @NotBlank(message = "Give its label.") @Size(max = 20, message = "At most 20 letters.")
+          String label,
+      @NotNull(message = "Say PIECE or CUTTING.") OffspringKind kind) {}
 
-  public record DoneRequest(@NotNull(message = "Give the day.") LocalDate doneOn) {}
+  public enum OffspringKind {
+    PIECE,
+    CUTTING
+  }
 
   public record StepView(int position, String phase, String text, @Nullable Instant tickedAt) {}
 
@@ -99,70 +123,86 @@ public class Jobs {
   /**
    * A job with the advice it acts on.
    *
-   * @param changes what the last recording of findings changed, in words
+   * @param wish what is done otherwise than the rules would
+   * @param toOrder its pot is neither at hand nor on the shelf
+   * @param changes what the last recording of findings changed
+   * @param why it changed
    */
   public record JobView(
       JobSummary job,
       Advice advice,
+      AdviceRequest.@Nullable Wish wish,
+      boolean toOrder,
+      @Nullable String front,
+      @Nullable Double angleDegrees,
       List<StepView> steps,
       List<FoundView> found,
-      List<String> changes) {}
+      List<Photos.PhotoView> photos,
+      List<Differences.Difference> changes,
+      List<String> why) {}
 
   /**
-   * Stores the job with the advice as given. The same job twice does nothing twice.
+   * Stores the job with the advice as given, and reserves its pot. The same job twice does nothing
+   * twice.
    *
-   * @throws ConflictException when the plant has an open job already
+   * @throws ConflictException when the plant has an open job already, or the pot is not free
    */
   @Transactional
   public JobView schedule(UUID id, JobRequest request, Units units) {
     if (!history.firstTime(id, request)) {
       return of(id);
     }
-    Advice given = advice.forBench(request.plantId(), List.of(), request.potId(), units);
-    check(request, given);
-    mapper.lockPlant(request.plantId());
+    lock(request.plantId());
+    Advice given = plans.given(request.plantId(), request.plan(), null, units);
+    Advice.Call call = given.call();
+    checkDay(
+        request.plannedOn(),
+        Objects.requireNonNull(call.from()),
+        Objects.requireNonNull(call.to()));
     if (!mapper.openOf(List.of(request.plantId())).isEmpty()) {
       throw new ConflictException(
           "This plant has a job already. Move that one instead of adding another.");
     }
-    Advice.Call call = given.call();
+    Pick pick = plans.reserve(id, given);
+    int ruled = JobMinutes.ruled(given);
     mapper.add(
         new JobMapper.NewJob(
             id,
             request.plantId(),
             call.action(),
             call.urgency(),
-            Objects.requireNonNull(call.from()),
-            Objects.requireNonNull(call.to()),
+            call.from(),
+            call.to(),
             request.plannedOn(),
-            JobMinutes.of(given),
-            chosenPot(given),
+            JobMinutes.expected(ruled, mapper.taken(call.action(), LEARNED_FROM)),
+            ruled,
+            pick.potId(),
+            pick.shelfPot(),
+            pick.count(),
+            written(request.wish()),
             json.writeValueAsString(given),
             given.bookVersion()),
         clock.now(),
         user.id());
     addSteps(id, given, List.of());
-    history.log("job", id, "Scheduled for " + request.plannedOn());
+    history.log("job", id, "Scheduled for " + request.plannedOn() + confirmed(request.plan()));
     return of(id);
   }
 
-  private static void check(JobRequest request, Advice given) {
-    Advice.Call call = given.call();
-    if (given.repot() == null || call.from() == null || call.to() == null) {
-      throw InputException.of(
-          "plantId",
-          "The call for this plant is " + call.action() + ": there is no repot to schedule.",
-          request.plantId());
+  private static String confirmed(PlanRequest request) {
+    return Boolean.TRUE.equals(request.confirmed())
+        ? "; confirmed that more than a third of the roots goes"
+        : "";
+  }
+
+  private void lock(UUID plant) {
+    if (mapper.lockPlant(plant) == null) {
+      throw new NotFoundException("There is no such plant. It may have been entered elsewhere.");
     }
-    if (chosenPot(given) == null) {
-      throw InputException.of(
-          "potId",
-          given.repot().order() != null && request.potId() == null
-              ? given.repot().order()
-              : "This pot will not do. Choose one that passes.",
-          request.potId());
-    }
-    checkDay(request.plannedOn(), call.from(), call.to());
+  }
+
+  private @Nullable String written(AdviceRequest.@Nullable Wish wish) {
+    return wish == null ? null : json.writeValueAsString(wish);
   }
 
   private static void checkDay(LocalDate on, LocalDate from, LocalDate to) {
@@ -170,16 +210,6 @@ public class Jobs {
       throw InputException.of(
           "plannedOn", "Choose a day in its window, from " + from + " to " + to + ".", on);
     }
-  }
-
-  private static @Nullable String chosenPot(Advice given) {
-    return given.repot() == null
-        ? null
-        : given.repot().candidates().stream()
-            .filter(candidate -> Integer.valueOf(1).equals(candidate.rank()))
-            .map(Advice.Candidate::id)
-            .findFirst()
-            .orElse(null);
   }
 
   private void addSteps(UUID id, Advice given, List<StepRow> before) {
@@ -209,6 +239,55 @@ public class Jobs {
         mapper.tick(id, step.position(), at, user.id());
       }
     }
+  }
+
+  /**
+   * Plans an open job anew with another pot or other cuts; its reservation follows.
+   *
+   * @throws StaleException when someone has changed it meanwhile
+   */
+  @Transactional
+  public JobView plan(UUID id, int version, PlanRequest request, Units units) {
+    JobSummary job = open(id);
+    lock(job.plantId());
+    JobSummary now = open(id);
+    if (now.version() != version) {
+      throw new StaleException(
+          now.version(),
+          mapper.changedBy(id),
+          List.of(new StaleException.Change("pot", request.potId(), now.potName())));
+    }
+    String reserved = now.shelfPotId() == null ? null : now.shelfPotId().toString();
+    Advice before = adviceOf(id);
+    Advice given = plans.given(job.plantId(), request, reserved, units);
+    List<Differences.Difference> changes = Plans.changes(before, given, units);
+    replan(id, given, request.wish(), "Planned anew" + confirmed(request));
+    return view(id, changes, List.of());
+  }
+
+  /** Puts another advice in the place of the one a job acts on, with its pot and its steps. */
+  void replan(UUID id, Advice given, AdviceRequest.@Nullable Wish wish, String words) {
+    Pick pick = plans.reserve(id, given);
+    int replanned =
+        mapper.replan(
+            id,
+            given.call().action(),
+            given.call().urgency(),
+            pick.potId(),
+            pick.shelfPot(),
+            pick.count(),
+            written(wish),
+            json.writeValueAsString(given),
+            given.bookVersion(),
+            clock.now(),
+            user.id());
+    if (replanned == 0) {
+      throw new ConflictException("This job is closed and cannot be changed.");
+    }
+    List<StepRow> steps = mapper.steps(id);
+    mapper.clearSteps(id);
+    addSteps(id, given, steps);
+    history.log("job", id, words);
   }
 
   /**
@@ -244,106 +323,12 @@ public class Jobs {
     }
   }
 
-  /** What was found with the plant out of its pot outranks what was expected: plans again. */
+  /** Takes a planned job off the plan; its pot is free again. It stays on record. */
   @Transactional
-  public JobView found(UUID id, FoundRequest request, Units units) {
-    JobSummary job = open(id);
-    Advice before = adviceOf(id);
-    Advice now = planAgain(job, request.signs(), units);
-    mapper.clearFound(id);
-    List<FoundRow> found =
-        request.signs().stream()
-            .map(
-                sign ->
-                    new FoundRow(
-                        Objects.requireNonNull(sign.code()),
-                        sign.state() == null ? "PRESENT" : sign.state(),
-                        sign.grade(),
-                        sign.value()))
-            .filter(sign -> !sign.state().equals("NOT_CHECKED"))
-            .toList();
-    if (!found.isEmpty()) {
-      mapper.addFound(id, found);
-    }
-    List<String> changes = changes(before, now);
-    if (!changes.isEmpty()) {
-      mapper.replan(
-          id,
-          now.call().action(),
-          now.call().urgency(),
-          chosenPot(now),
-          json.writeValueAsString(now),
-          now.bookVersion(),
-          clock.now(),
-          user.id());
-      List<StepRow> steps = mapper.steps(id);
-      mapper.clearSteps(id);
-      addSteps(id, now, steps);
-      history.log("job", id, String.join(" ", changes));
-    }
-    return view(id, changes);
-  }
-
-  /** The pot that was picked stays as long as it will do; only then all others are asked. */
-  private Advice planAgain(JobSummary job, List<AdviceRequest.Sign> signs, Units units) {
-    if (job.potId() != null) {
-      Advice kept = advice.forBench(job.plantId(), signs, job.potId(), units);
-      if (kept.repot() == null || chosenPot(kept) != null) {
-        return kept;
-      }
-    }
-    return advice.forBench(job.plantId(), signs, null, units);
-  }
-
-  private static List<String> changes(Advice before, Advice now) {
-    List<String> changes = new ArrayList<>();
-    if (!before.call().action().equals(now.call().action())) {
-      changes.add(
-          "The call changed from "
-              + words(before.call().action())
-              + " to "
-              + words(now.call().action())
-              + ". "
-              + String.join(" ", now.call().reasons()));
-    }
-    if (!Objects.equals(chosenPot(before), chosenPot(now)) && chosenPot(now) != null) {
-      changes.add("The pot changed to " + chosenPot(now) + ".");
-    }
-    if (before.repot() != null
-        && now.repot() != null
-        && !before.repot().rootWork().equals(now.repot().rootWork())) {
-      changes.add("The root work changed.");
-    }
-    return changes;
-  }
-
-  private static String words(String code) {
-    return code.toLowerCase(Locale.ROOT).replace('_', ' ');
-  }
-
-  /** Closes the job; plants and aftercare hear of it in the same transaction. */
-  @Transactional
-  public JobView done(UUID id, DoneRequest request) {
-    JobSummary job = summary(id);
-    if (job.status().equals("DONE")) {
-      return of(id);
-    }
-    if (request.doneOn().isAfter(clock.today())) {
-      throw InputException.of("doneOn", "Lies in the future.", request.doneOn());
-    }
-    if (request.doneOn().isBefore(clock.today().minusDays(MOST_LATE_DAYS))) {
-      throw InputException.of(
-          "doneOn", "Lies more than " + MOST_LATE_DAYS + " days back.", request.doneOn());
-    }
-    Advice acted = adviceOf(id);
-    boolean repotted = acted.repot() != null;
-    if (mapper.close(id, "DONE", request.doneOn(), clock.now(), user.id()) == 0) {
-      throw new ConflictException("This job is closed already.");
-    }
-    if (repotted) {
-      events.publishEvent(new JobDone(id, job.plantId(), request.doneOn(), user.id(), acted));
-    }
-    history.log("job", id, repotted ? "Done" : "Put back unrepotted");
+  public JobView drop(UUID id) {
+    open(id);
+    mapper.close(id, "DROPPED", null, null, null, clock.now(), user.id());
+    history.log("job", id, "Dropped");
     return of(id);
   }
 
@@ -351,7 +336,7 @@ public class Jobs {
   @EventListener
   public void onRetired(PlantRetired retired) {
     for (JobSummary job : mapper.openOf(List.of(retired.plantId()))) {
-      mapper.close(job.id(), "DROPPED", null, clock.now(), user.id());
+      mapper.close(job.id(), "DROPPED", null, null, null, clock.now(), user.id());
       history.log("job", job.id(), "Dropped: the plant was retired");
     }
   }
@@ -380,23 +365,35 @@ public class Jobs {
   }
 
   public JobView of(UUID id) {
-    return view(id, List.of());
+    return view(id, List.of(), List.of());
   }
 
-  private JobView view(UUID id, List<String> changes) {
+  JobView view(UUID id, List<Differences.Difference> changes, List<String> why) {
+    JobSummary job = summary(id);
+    JobMapper.Extras extras = mapper.extras(id);
     return new JobView(
-        summary(id),
+        job,
         adviceOf(id),
+        wishOf(extras),
+        job.status().equals("PLANNED") && plans.toOrder(job),
+        extras.front(),
+        extras.angleDegrees(),
         mapper.steps(id).stream()
             .map(step -> new StepView(step.position(), step.phase(), step.text(), step.tickedAt()))
             .toList(),
         mapper.found(id).stream()
             .map(found -> new FoundView(found.code(), found.state(), found.grade(), found.value()))
             .toList(),
-        changes);
+        photos.ofJob(id),
+        changes,
+        why);
   }
 
-  private JobSummary open(UUID id) {
+  AdviceRequest.@Nullable Wish wishOf(JobMapper.Extras extras) {
+    return extras.wish() == null ? null : json.readValue(extras.wish(), AdviceRequest.Wish.class);
+  }
+
+  JobSummary open(UUID id) {
     JobSummary job = summary(id);
     if (!job.status().equals("PLANNED")) {
       throw new ConflictException("This job is closed and cannot be changed.");
@@ -404,7 +401,7 @@ public class Jobs {
     return job;
   }
 
-  private JobSummary summary(UUID id) {
+  JobSummary summary(UUID id) {
     JobSummary job = mapper.summary(id);
     if (job == null) {
       throw new NotFoundException("There is no such job.");
@@ -412,7 +409,7 @@ public class Jobs {
     return job;
   }
 
-  private Advice adviceOf(UUID id) {
+  Advice adviceOf(UUID id) {
     return json.readValue(mapper.advice(id), Advice.class);
   }
 }

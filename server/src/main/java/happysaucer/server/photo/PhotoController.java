@@ -35,10 +35,11 @@ class PhotoController {
       @PathVariable UUID id,
       @RequestParam UUID plant,
       @RequestParam(required = false) @Nullable UUID check,
+      @RequestParam(required = false) @Nullable UUID job,
       @RequestParam(defaultValue = "") String caption,
       HttpServletRequest request)
       throws IOException {
-    photos.add(id, plant, check, caption, request.getInputStream());
+    photos.add(id, plant, new Photos.Occasion(check, job), caption, request.getInputStream());
   }
 
   @GetMapping("/api/photos/{id}")

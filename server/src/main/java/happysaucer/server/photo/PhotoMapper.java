@@ -24,13 +24,14 @@ interface PhotoMapper {
 
   @Insert(
       """
-      insert into photo (id, plant_id, check_id, taken_on, caption, width, height, bytes, user_id,
+      insert into photo (id, plant_id, check_id, job_id, taken_on, caption, width, height, bytes, user_id,
                          received_at)
-      values (#{id}, #{plant}, #{check}, #{on}, #{caption}, #{width}, #{height}, #{bytes}, #{user}, #{at})""")
+      values (#{id}, #{plant}, #{check}, #{job}, #{on}, #{caption}, #{width}, #{height}, #{bytes}, #{user}, #{at})""")
   void add(
       @Param("id") UUID id,
       @Param("plant") UUID plant,
       @Param("check") @Nullable UUID check,
+      @Param("job") @Nullable UUID job,
       @Param("on") LocalDate on,
       @Param("caption") String caption,
       @Param("width") int width,
@@ -41,10 +42,17 @@ interface PhotoMapper {
 
   @Select(
       """
-      select f.id, f.check_id, f.taken_on, f.caption, f.width, f.height, u.name as who
+      select f.id, f.check_id, f.job_id, f.taken_on, f.caption, f.width, f.height, u.name as who
       from photo f join app_user u on u.id = f.user_id
       where f.plant_id = #{plant} and f.removed_at is null order by f.received_at desc limit #{most}""")
   List<Photos.PhotoView> of(@Param("plant") UUID plant, @Param("most") int most);
+
+  @Select(
+      """
+      select f.id, f.check_id, f.job_id, f.taken_on, f.caption, f.width, f.height, u.name as who
+      from photo f join app_user u on u.id = f.user_id
+      where f.job_id = #{job} and f.removed_at is null order by f.received_at desc limit #{most}""")
+  List<Photos.PhotoView> ofJob(@Param("job") UUID job, @Param("most") int most);
 
   @Select("select count(*) from photo where id = #{id} and removed_at is null")
   int there(UUID id);

@@ -71,11 +71,15 @@ public class Photos {
   public record PhotoView(
       UUID id,
       @Nullable UUID checkId,
+      @Nullable UUID jobId,
       LocalDate takenOn,
       String caption,
       int width,
       int height,
       String who) {}
+
+  /** What it was taken at: a check, a job, or neither. */
+  public record Occasion(@Nullable UUID check, @Nullable UUID job) {}
 
   /**
    * Stores a photo; the same one twice is stored once. The files are on disk before it is
@@ -84,7 +88,7 @@ public class Photos {
    * @throws InputException when it is no picture, or too large a one
    */
   @Transactional
-  public void add(UUID id, UUID plant, @Nullable UUID check, String caption, InputStream body)
+  public void add(UUID id, UUID plant, Occasion occasion, String caption, InputStream body)
       throws IOException {
     if (caption.length() > 200) {
       throw InputException.of("caption", "At most 200 letters.", caption);
@@ -116,7 +120,8 @@ public class Photos {
     mapper.add(
         id,
         plant,
-        check,
+        occasion.check(),
+        occasion.job(),
         clock.today(),
         caption.trim(),
         scaled.getWidth(),
@@ -208,6 +213,11 @@ public class Photos {
             folder.delete(id);
           }
         });
+  }
+
+  /** Those taken at one job, newest first. */
+  public List<PhotoView> ofJob(UUID job) {
+    return mapper.ofJob(job, SHOWN);
   }
 
   /** Newest first. */

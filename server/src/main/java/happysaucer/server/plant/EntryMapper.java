@@ -46,6 +46,9 @@ interface EntryMapper {
       double topMm,
       double baseMm,
       double potHeightMm,
+      @Nullable Double mouthMm,
+      @Nullable Double topDepthMm,
+      @Nullable Double baseDepthMm,
       int holes,
       boolean inCover,
       String note) {}
@@ -55,12 +58,12 @@ interface EntryMapper {
       <script>
       insert into plant (id, label, spot_id, species, species_group, common_name, height_mm, spread_mm,
                          size_wish, last_repotted, mix, waterer_habit, pot_shape, pot_material, pot_top_mm,
-                         pot_base_mm, pot_height_mm, pot_holes, in_cover_pot, note, version, changed_at,
+                         pot_base_mm, pot_height_mm, pot_mouth_mm, pot_top_depth_mm, pot_base_depth_mm, pot_holes, in_cover_pot, note, version, changed_at,
                          changed_by) values
       <foreach collection='plants' item='p' separator=','>
         (#{p.id}, #{p.label}, #{p.spotId}, #{p.species}, #{p.speciesGroup}, #{p.commonName}, #{p.heightMm},
          #{p.spreadMm}, #{p.sizeWish}, #{p.lastRepotted}, #{p.mix}, #{p.waterer}, #{p.shape}, #{p.material},
-         #{p.topMm}, #{p.baseMm}, #{p.potHeightMm}, #{p.holes}, #{p.inCover}, #{p.note}, 1, #{at}, #{user})
+         #{p.topMm}, #{p.baseMm}, #{p.potHeightMm}, #{p.mouthMm}, #{p.topDepthMm}, #{p.baseDepthMm}, #{p.holes}, #{p.inCover}, #{p.note}, 1, #{at}, #{user})
       </foreach>
       </script>""")
   void add(

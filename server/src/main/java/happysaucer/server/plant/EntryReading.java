@@ -119,6 +119,15 @@ final class EntryReading {
       faults.add(
           new Fault("pot base", "The base is wider than the top by more than a third.", base));
     }
+    double deep = length(row, "front to back", 20, 3000, 0, faults);
+    if (deep > 0 && shape != Shape.TROUGH) {
+      faults.add(
+          new Fault(
+              "front to back",
+              "Only a trough has this measure. Leave it out, or give trough.",
+              deep));
+    }
+    double mouth = length(row, "mouth", 20, 3000, 0, faults);
     int holes = whole(row, "holes", HOLES, faults);
     if (row.text("holes").isEmpty()) {
       assumed.add("Pot with holes");
@@ -152,6 +161,9 @@ final class EntryReading {
               top,
               base,
               depth,
+              mouth > 0 ? mouth : null,
+              deep > 0 ? deep : null,
+              deep > 0 ? round(deep * BASE_OF_TOP) : null,
               holes,
               cover,
               note);
@@ -171,14 +183,16 @@ final class EntryReading {
             plant.material(),
             plant.topMm(),
             plant.baseMm(),
-            null,
-            null,
+            plant.topDepthMm(),
+            plant.baseDepthMm(),
             plant.potHeightMm(),
-            null,
+            plant.mouthMm(),
             null,
             null,
             plant.holes(),
-            plant.inCover());
+            plant.inCover(),
+            null,
+            null);
     AdviceRequest.Plant about =
         new AdviceRequest.Plant(
             plant.species(),
@@ -196,7 +210,7 @@ final class EntryReading {
     faults.addAll(
         rules.faults(
             new AdviceRequest(
-                today, null, null, about, pot, null, null, null, List.of(), null, null, null,
+                today, null, null, about, pot, null, null, null, List.of(), null, null, null, null,
                 null)));
   }
 

@@ -1,5 +1,6 @@
 package happysaucer.server.plant;
 
+import happysaucer.core.advice.Advice;
 import happysaucer.core.species.Group;
 import happysaucer.server.advice.PlantGlance.Saucer;
 import happysaucer.server.history.Versions;
@@ -23,10 +24,17 @@ class PlantController {
   private final PlantPage page;
   private final PlantEdits edits;
   private final PlantEntry entry;
+  private final PlantFit fit;
   private final CurrentUser user;
 
   PlantController(
-      Plants plants, PlantEdits edits, PlantPage page, PlantEntry entry, CurrentUser user) {
+      Plants plants,
+      PlantEdits edits,
+      PlantPage page,
+      PlantEntry entry,
+      PlantFit fit,
+      CurrentUser user) {
+    this.fit = fit;
     this.edits = edits;
     this.entry = entry;
     this.plants = plants;
@@ -80,6 +88,16 @@ class PlantController {
       @RequestBody Plants.RetireRequest request) {
     plants.retire(id, Versions.parse(version), request);
     return tagged(id);
+  }
+
+  @GetMapping("/api/plants/{id}/fit")
+  PlantFit.FitView fit(@PathVariable UUID id) {
+    return fit.of(id, user.units());
+  }
+
+  @PostMapping("/api/plants/{id}/what-if")
+  Advice whatIf(@PathVariable UUID id, @RequestBody PlantFit.WhatIfRequest request) {
+    return fit.whatIf(id, request, user.units());
   }
 
   @PostMapping("/api/sites/{id}/plants")

@@ -76,6 +76,7 @@ class PlantEdits {
    *
    * @param potMouthMm where it is narrower than the top, as an urn's
    * @param potTopDepthMm of a trough, from front to back
+   * @param ball the root ball where somebody measured it
    */
   public record PlantRequest(
       @NotBlank(message = "Give it a name.") @Size(max = 120, message = "At most 120 letters.")
@@ -131,6 +132,15 @@ class PlantEdits {
           @Max(value = 200, message = "Must be at most 200.")
           Integer potHoles,
       @NotNull(message = "Say whether it stands in a cover pot.") Boolean inCoverPot,
+      @Nullable
+          @Min(value = 0, message = "Must be 0 or more.")
+          @Max(value = 12, message = "Must be at most 12.")
+          Integer potFeet,
+      @Nullable
+          @Min(value = 0, message = "Must be 0 or more.")
+          @Max(value = 12, message = "Must be at most 12.")
+          Integer potWireHoles,
+      AdviceRequest.@Nullable Ball ball,
       @NotNull(message = "Send a note, empty if there is none.")
           @Size(max = 1000, message = "At most 1000 letters.")
           String note) {}
@@ -144,7 +154,7 @@ class PlantEdits {
     if (request.lastRepotted() != null && request.lastRepotted().isAfter(clock.today())) {
       throw InputException.of("lastRepotted", "Lies in the future.", request.lastRepotted());
     }
-    List<Fault> faults = potFaults(before, request);
+    List<Fault> faults = faults(before, request);
     if (!faults.isEmpty()) {
       throw new InputException(faults);
     }
@@ -169,6 +179,10 @@ class PlantEdits {
             request.potMassG(),
             request.potHoles(),
             request.inCoverPot(),
+            request.potFeet() == null ? 0 : request.potFeet(),
+            request.potWireHoles() == null ? 0 : request.potWireHoles(),
+            request.ball() == null ? NO_BALL : request.ball(),
+            measuredOn(before, request.ball()),
             request.note().trim());
     List<StaleException.Change> changes = changes(edited, before);
     if (mapper.edit(id, version, edited, clock.now(), user.id()) == 0) {
@@ -179,8 +193,19 @@ class PlantEdits {
     events.publishEvent(PlantTouched.of(id));
   }
 
-  /** What the rules would refuse of this pot, at the fields of this form. */
-  private List<Fault> potFaults(StoredPlant plant, PlantRequest request) {
+  private static final AdviceRequest.Ball NO_BALL =
+      new AdviceRequest.Ball(null, null, null, null, null);
+
+  /** A ball that is sent as it was stored was not measured again. */
+  private @Nullable LocalDate measuredOn(StoredPlant before, AdviceRequest.@Nullable Ball ball) {
+    if (ball == null || ball.topMm() == null) {
+      return null;
+    }
+    return Objects.equals(ball, before.ball()) ? before.ballMeasuredOn() : clock.today();
+  }
+
+  /** What the rules would refuse of this pot and ball, at the fields of this form. */
+  private List<Fault> faults(StoredPlant plant, PlantRequest request) {
     boolean trough = request.potShape() == Shape.TROUGH;
     AdviceRequest.Pot pot =
         new AdviceRequest.Pot(
@@ -196,8 +221,10 @@ class PlantEdits {
             request.potFootMm(),
             request.potMassG(),
             request.potHoles(),
-            request.inCoverPot());
-    return advice.potFaults(plant.id(), pot).stream()
+            request.inCoverPot(),
+            request.potFeet(),
+            request.potWireHoles());
+    return advice.potFaults(plant.id(), pot, request.ball()).stream()
         .map(
             fault ->
                 new Fault(
@@ -209,37 +236,39 @@ class PlantEdits {
 
   private static List<StaleException.Change> changes(Edited edited, StoredPlant stored) {
     List<StaleException.Change> changes = new ArrayList<>();
-    change(changes, "commonName", edited.commonName(), stored.commonName());
-    change(changes, "heightMm", edited.heightMm(), stored.heightMm());
-    change(changes, "spreadMm", edited.spreadMm(), stored.spreadMm());
-    change(changes, "sizeWish", edited.sizeWish(), stored.sizeWish());
-    change(changes, "watererHabit", edited.watererHabit(), stored.watererHabit());
-    change(changes, "fed", edited.fed(), stored.fed());
-    change(changes, "lastRepotted", edited.lastRepotted(), stored.lastRepotted());
-    change(changes, "potShape", edited.potShape(), stored.potShape());
-    change(changes, "potMaterial", edited.potMaterial(), stored.potMaterial());
-    change(changes, "potTopMm", edited.potTopMm(), stored.potTopMm());
-    change(changes, "potBaseMm", edited.potBaseMm(), stored.potBaseMm());
-    change(changes, "potHeightMm", edited.potHeightMm(), stored.potHeightMm());
-    change(changes, "potMouthMm", edited.potMouthMm(), stored.potMouthMm());
-    change(changes, "potTopDepthMm", edited.potTopDepthMm(), stored.potTopDepthMm());
-    change(changes, "potBaseDepthMm", edited.potBaseDepthMm(), stored.potBaseDepthMm());
-    change(changes, "potFootMm", edited.potFootMm(), stored.potFootMm());
-    change(changes, "potMassG", edited.potMassG(), stored.potMassG());
-    change(changes, "inCoverPot", edited.inCoverPot(), stored.inCoverPot());
-    change(changes, "potHoles", edited.potHoles(), stored.potHoles());
-    change(changes, "note", edited.note(), stored.note());
+    StaleException.Change.compare(changes, "commonName", edited.commonName(), stored.commonName());
+    StaleException.Change.compare(changes, "heightMm", edited.heightMm(), stored.heightMm());
+    StaleException.Change.compare(changes, "spreadMm", edited.spreadMm(), stored.spreadMm());
+    StaleException.Change.compare(changes, "sizeWish", edited.sizeWish(), stored.sizeWish());
+    StaleException.Change.compare(
+        changes, "watererHabit", edited.watererHabit(), stored.watererHabit());
+    StaleException.Change.compare(changes, "fed", edited.fed(), stored.fed());
+    StaleException.Change.compare(
+        changes, "lastRepotted", edited.lastRepotted(), stored.lastRepotted());
+    StaleException.Change.compare(changes, "potShape", edited.potShape(), stored.potShape());
+    StaleException.Change.compare(
+        changes, "potMaterial", edited.potMaterial(), stored.potMaterial());
+    StaleException.Change.compare(changes, "potTopMm", edited.potTopMm(), stored.potTopMm());
+    StaleException.Change.compare(changes, "potBaseMm", edited.potBaseMm(), stored.potBaseMm());
+    StaleException.Change.compare(
+        changes, "potHeightMm", edited.potHeightMm(), stored.potHeightMm());
+    StaleException.Change.compare(changes, "potMouthMm", edited.potMouthMm(), stored.potMouthMm());
+    StaleException.Change.compare(
+        changes, "potTopDepthMm", edited.potTopDepthMm(), stored.potTopDepthMm());
+    StaleException.Change.compare(
+        changes, "potBaseDepthMm", edited.potBaseDepthMm(), stored.potBaseDepthMm());
+    StaleException.Change.compare(changes, "potFootMm", edited.potFootMm(), stored.potFootMm());
+    StaleException.Change.compare(changes, "potMassG", edited.potMassG(), stored.potMassG());
+    StaleException.Change.compare(changes, "inCoverPot", edited.inCoverPot(), stored.inCoverPot());
+    StaleException.Change.compare(changes, "potHoles", edited.potHoles(), stored.potHoles());
+    StaleException.Change.compare(changes, "potFeet", edited.potFeet(), stored.potFeet());
+    StaleException.Change.compare(
+        changes, "potWireHoles", edited.potWireHoles(), stored.potWireHoles());
+    StaleException.Change.compare(changes, "ballTopMm", edited.ball().topMm(), stored.ballTopMm());
+    StaleException.Change.compare(
+        changes, "ballHeightMm", edited.ball().heightMm(), stored.ballHeightMm());
+    StaleException.Change.compare(changes, "note", edited.note(), stored.note());
     return changes;
-  }
-
-  private static void change(
-      List<StaleException.Change> changes,
-      String field,
-      @Nullable Object yours,
-      @Nullable Object theirs) {
-    if (!Objects.equals(yours, theirs)) {
-      changes.add(new StaleException.Change(field, yours, theirs));
-    }
   }
 
   private static String words(List<StaleException.Change> changes) {

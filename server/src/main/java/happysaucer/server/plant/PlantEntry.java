@@ -39,6 +39,8 @@ class PlantEntry {
           .optional("name", "common name")
           .optional("pot base", "base")
           .optional("pot depth", "depth", "pot height")
+          .optional("front to back", "pot depth front to back")
+          .optional("mouth", "pot mouth")
           .optional("shape")
           .optional("material")
           .optional("holes")
@@ -179,6 +181,9 @@ class PlantEntry {
           draft.topMm(),
           draft.baseMm(),
           draft.potHeightMm(),
+          draft.mouthMm(),
+          draft.topDepthMm(),
+          draft.baseDepthMm(),
           draft.holes(),
           draft.inCover(),
           draft.note());

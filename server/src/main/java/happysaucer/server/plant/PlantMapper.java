@@ -1,10 +1,12 @@
 package happysaucer.server.plant;
 
 import happysaucer.core.advice.Advice;
+import happysaucer.core.advice.AdviceRequest;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
@@ -165,6 +167,10 @@ interface PlantMapper {
       @Nullable Double potMassG,
       int potHoles,
       boolean inCoverPot,
+      int potFeet,
+      int potWireHoles,
+      AdviceRequest.Ball ball,
+      @Nullable LocalDate ballMeasuredOn,
       String note) {}
 
   @Update(
@@ -176,7 +182,11 @@ interface PlantMapper {
              pot_top_depth_mm = #{e.potTopDepthMm}, pot_base_depth_mm = #{e.potBaseDepthMm},
              pot_foot_mm = #{e.potFootMm}, pot_mass_g = #{e.potMassG}, in_cover_pot = #{e.inCoverPot},
              pot_top_mm = #{e.potTopMm}, pot_base_mm = #{e.potBaseMm}, pot_height_mm = #{e.potHeightMm},
-             pot_holes = #{e.potHoles}, note = #{e.note}, version = version + 1, changed_at = #{at},
+             pot_holes = #{e.potHoles}, pot_feet = #{e.potFeet}, pot_wire_holes = #{e.potWireHoles},
+             ball_top_mm = #{e.ball.topMm}, ball_base_mm = #{e.ball.baseMm},
+             ball_top_depth_mm = #{e.ball.topDepthMm}, ball_base_depth_mm = #{e.ball.baseDepthMm},
+             ball_height_mm = #{e.ball.heightMm}, ball_measured_on = #{e.ballMeasuredOn},
+             note = #{e.note}, version = version + 1, changed_at = #{at},
              changed_by = #{user}
       where id = #{id} and version = #{version}""")
   int edit(
@@ -192,13 +202,15 @@ interface PlantMapper {
   /** Back into the pot it stood in: only date and medium change. */
   @Update(
       """
-      update plant set last_repotted = #{on}, mix = #{mix}, version = version + 1, changed_at = #{at},
-             changed_by = #{user}
+      update plant set last_repotted = #{on}, mix = #{mix}, feed_kind = #{feed.kind},
+             feed_grams = #{feed.grams}, feed_hold_until = #{feed.holdUntil}, version = version + 1,
+             changed_at = #{at}, changed_by = #{user}
       where id = #{id}""")
   void refreshed(
       @Param("id") UUID id,
       @Param("on") LocalDate on,
       @Param("mix") String mix,
+      @Param("feed") Advice.Feed feed,
       @Param("at") Instant at,
       @Param("user") UUID user);
 
@@ -208,8 +220,11 @@ interface PlantMapper {
       update plant set last_repotted = #{on}, pot_shape = #{p.pot.shape}, pot_material = #{p.material},
              pot_top_mm = #{p.pot.topMm}, pot_base_mm = #{p.pot.baseMm},
              pot_height_mm = #{p.pot.heightMm}, pot_foot_mm = #{p.footMm}, pot_mass_g = #{p.potMassG},
-             pot_holes = #{p.drainHoles},
-             pot_mouth_mm = null, pot_top_depth_mm = null, pot_base_depth_mm = null, mix = #{mix}, version = version + 1, changed_at = #{at},
+             pot_holes = #{p.drainHoles}, pot_mouth_mm = #{p.pot.mouthMm},
+             pot_top_depth_mm = #{p.pot.topDepthMm}, pot_base_depth_mm = #{p.pot.baseDepthMm},
+             pot_feet = #{p.feet}, pot_wire_holes = #{p.wireHoles}, mix = #{mix},
+             feed_kind = #{feed.kind}, feed_grams = #{feed.grams}, feed_hold_until = #{feed.holdUntil},
+             version = version + 1, changed_at = #{at},
              changed_by = #{user}
       where id = #{id}""")
   void repotted(
@@ -217,6 +232,54 @@ interface PlantMapper {
       @Param("on") LocalDate on,
       @Param("p") Advice.Candidate pot,
       @Param("mix") String mix,
+      @Param("feed") Advice.Feed feed,
+      @Param("at") Instant at,
+      @Param("user") UUID user);
+
+  /** A ball that was worked on has other measures than before. */
+  @Update(
+      """
+      update plant set ball_top_mm = null, ball_base_mm = null, ball_top_depth_mm = null,
+             ball_base_depth_mm = null, ball_height_mm = null, ball_measured_on = null
+      where id = #{id}""")
+  void forgetBall(UUID id);
+
+  @Update(
+      """
+      update plant set ball_top_mm = #{b.topMm}, ball_base_mm = #{b.baseMm},
+             ball_top_depth_mm = #{b.topDepthMm}, ball_base_depth_mm = #{b.baseDepthMm},
+             ball_height_mm = #{b.heightMm}, ball_measured_on = #{on}
+      where id = #{id}""")
+  void measureBall(
+      @Param("id") UUID id, @Param("b") AdviceRequest.Ball ball, @Param("on") LocalDate on);
+
+  @Select("select count(*) from plant where label = #{label}")
+  int withLabel(String label);
+
+  /** A plant that came of another, at the same spot. */
+  @Insert(
+      """
+      insert into plant (id, label, spot_id, species, species_group, common_name, height_mm, spread_mm,
+                         size_wish, last_repotted, mix, fed, waterer_habit, pot_shape, pot_material,
+                         pot_top_mm, pot_base_mm, pot_height_mm, pot_foot_mm, pot_mass_g, pot_holes,
+                         in_cover_pot, note, parent_id, feed_kind, feed_hold_until, version, changed_at,
+                         changed_by)
+      select #{id}, #{label}, spot_id, species, species_group, common_name, #{height}, #{spread},
+             'GROW', #{on}, #{mix}, null, waterer_habit, #{p.shape}, #{p.material}, #{p.topMm},
+             #{p.baseMm}, #{p.heightMm}, #{p.footMm}, #{p.massG}, #{p.drainHoles}, false,
+             #{note}, id, #{feed.kind}, #{feed.holdUntil}, 1, #{at}, #{user}
+      from plant where id = #{parent}""")
+  void addPiece(
+      @Param("id") UUID id,
+      @Param("label") String label,
+      @Param("parent") UUID parent,
+      @Param("height") double heightMm,
+      @Param("spread") double spreadMm,
+      @Param("on") LocalDate on,
+      @Param("mix") String mix,
+      @Param("p") AdviceRequest.Pot pot,
+      @Param("feed") Advice.Feed feed,
+      @Param("note") String note,
       @Param("at") Instant at,
       @Param("user") UUID user);
 
@@ -226,8 +289,10 @@ interface PlantMapper {
       update plant set pot_shape = #{p.pot.shape}, pot_material = #{p.material},
              pot_top_mm = #{p.pot.topMm}, pot_base_mm = #{p.pot.baseMm},
              pot_height_mm = #{p.pot.heightMm}, pot_foot_mm = #{p.footMm}, pot_mass_g = #{p.potMassG},
-             pot_holes = #{p.drainHoles},
-             pot_mouth_mm = null, pot_top_depth_mm = null, pot_base_depth_mm = null, version = version + 1, changed_at = #{at},
+             pot_holes = #{p.drainHoles}, pot_mouth_mm = #{p.pot.mouthMm},
+             pot_top_depth_mm = #{p.pot.topDepthMm}, pot_base_depth_mm = #{p.pot.baseDepthMm},
+             pot_feet = #{p.feet}, pot_wire_holes = #{p.wireHoles},
+             version = version + 1, changed_at = #{at},
              changed_by = #{user}
       where id = #{id}""")
   void movedOver(

@@ -1,6 +1,7 @@
 package happysaucer.server.plant;
 
 import happysaucer.core.advice.Advice;
+import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.species.Group;
 import happysaucer.core.species.Species;
 import happysaucer.server.advice.AdviceService;
@@ -13,7 +14,9 @@ import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.client.PlaceRenamed;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
+import happysaucer.server.job.BallMeasured;
 import happysaucer.server.job.JobDone;
+import happysaucer.server.job.Jobs;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.StaleException;
 import happysaucer.server.team.CurrentUser;
@@ -21,6 +24,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -39,6 +43,27 @@ public class Plants {
   private static final Set<String> BALL_UNTOUCHED = Set.of("HEAVIER_POT", "REPLACE_POT");
 
   static final int PAGE = 50;
+
+  /** Where a cutting begins, and how large it is at most (rules of thumb). */
+  private static final AdviceRequest.Pot CUTTING_POT =
+      new AdviceRequest.Pot(
+          null,
+          "STANDARD",
+          "PLASTIC",
+          80.0,
+          61.0,
+          null,
+          null,
+          74.0,
+          null,
+          65.0,
+          70.0,
+          4,
+          false,
+          0,
+          0);
+
+  private static final double CUTTING_MM = 150;
 
   private final PlantMapper mapper;
   private final AdviceService advice;
@@ -246,8 +271,54 @@ public class Plants {
         .filter(candidate -> Integer.valueOf(1).equals(candidate.rank()))
         .findFirst()
         .ifPresent(pot -> takeOver(done, pot, Objects.requireNonNull(repot.mix()).code()));
+    if (!topDressed(done)) {
+      mapper.forgetBall(done.plantId());
+    }
     history.log("plant", done.plantId(), topDressed(done) ? "Top-dressed" : "Repotted");
+    offspring(done);
     events.publishEvent(PlantTouched.of(done.plantId()));
+  }
+
+  /** Pieces stand in a pot like the one that was chosen; cuttings begin in the smallest. */
+  private void offspring(JobDone done) {
+    Advice.Repot repot = Objects.requireNonNull(done.advice().repot());
+    StoredPlant parent = advice.plant(done.plantId());
+    Set<String> labels = new HashSet<>();
+    for (Jobs.Offspring child : done.offspring()) {
+      String label = child.label().trim();
+      if (!labels.add(label) || mapper.withLabel(label) > 0) {
+        throw InputException.of(
+            "offspring", "The label " + label + " is taken. Give it another.", label);
+      }
+      boolean piece = child.kind() == Jobs.OffspringKind.PIECE;
+      AdviceRequest.Pot pot = piece ? parent.pot() : CUTTING_POT;
+      mapper.addPiece(
+          child.id(),
+          label,
+          parent.id(),
+          piece ? parent.heightMm() : Math.min(parent.heightMm(), CUTTING_MM),
+          piece ? parent.spreadMm() : Math.min(parent.spreadMm(), CUTTING_MM),
+          done.doneOn(),
+          Objects.requireNonNull(repot.mix()).code(),
+          pot,
+          repot.feed(),
+          (piece ? "Piece of " : "Cutting of ") + parent.label(),
+          clock.now(),
+          done.userId());
+      history.log("plant", child.id(), (piece ? "Parted from " : "Struck from ") + parent.label());
+    }
+    if (!done.offspring().isEmpty()) {
+      List<UUID> ids = done.offspring().stream().map(Jobs.Offspring::id).toList();
+      index(ids);
+      events.publishEvent(new PlantTouched(ids));
+    }
+  }
+
+  @EventListener
+  public void onBallMeasured(BallMeasured measured) {
+    mapper.measureBall(measured.plantId(), measured.ball(), measured.on());
+    history.log("plant", measured.plantId(), "Root ball measured");
+    events.publishEvent(PlantTouched.of(measured.plantId()));
   }
 
   private static boolean topDressed(JobDone done) {
@@ -259,12 +330,13 @@ public class Plants {
     if (topDressed(done)) {
       return;
     }
+    Advice.Feed feed = Objects.requireNonNull(done.advice().repot()).feed();
     if (BALL_UNTOUCHED.contains(done.advice().call().action())) {
       mapper.movedOver(done.plantId(), pot, clock.now(), done.userId());
     } else if (pot.id().equals("current")) {
-      mapper.refreshed(done.plantId(), done.doneOn(), mix, clock.now(), done.userId());
+      mapper.refreshed(done.plantId(), done.doneOn(), mix, feed, clock.now(), done.userId());
     } else {
-      mapper.repotted(done.plantId(), done.doneOn(), pot, mix, clock.now(), done.userId());
+      mapper.repotted(done.plantId(), done.doneOn(), pot, mix, feed, clock.now(), done.userId());
     }
   }
 }

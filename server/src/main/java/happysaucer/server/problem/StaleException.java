@@ -1,6 +1,7 @@
 package happysaucer.server.problem;
 
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** An edit of a version that someone has changed meanwhile, with what changed. */
@@ -14,7 +15,15 @@ public class StaleException extends RuntimeException {
    * @param yours as the refused edit has it
    * @param theirs as it is stored now
    */
-  public record Change(String field, @Nullable Object yours, @Nullable Object theirs) {}
+  public record Change(String field, @Nullable Object yours, @Nullable Object theirs) {
+    /** Adds the field to the changes when the two differ. */
+    public static void compare(
+        List<Change> changes, String field, @Nullable Object yours, @Nullable Object theirs) {
+      if (!Objects.equals(yours, theirs)) {
+        changes.add(new Change(field, yours, theirs));
+      }
+    }
+  }
 
   public StaleException(int version, String changedBy, List<Change> changes) {
     super("Someone else has changed this meanwhile.");

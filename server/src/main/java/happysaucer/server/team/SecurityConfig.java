@@ -79,7 +79,11 @@ class SecurityConfig {
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.POST, "/api/species-import")
                     .hasRole("PLANNER")
-                    .requestMatchers(HttpMethod.POST, "/api/advice", "/api/plants/*/advice")
+                    .requestMatchers(
+                        HttpMethod.POST,
+                        "/api/advice",
+                        "/api/plants/*/advice",
+                        "/api/plants/*/what-if")
                     .authenticated()
                     .requestMatchers(HttpMethod.PUT, "/api/session/units")
                     .authenticated()

@@ -2,20 +2,20 @@ import { Button, FileButton } from '@mantine/core';
 import { IconCamera } from '@tabler/icons-react';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { newId } from '../../api/client';
-import { removePhoto, sendPhoto } from '../../api/photos';
-import { notifyProblem } from '../../ui/notify';
-import { PhotoStrip } from '../../ui/PhotoStrip';
-import classes from './CheckPage.module.css';
+import { newId } from '../api/client';
+import { removePhoto, sendPhoto, type Occasion } from '../api/photos';
+import { notifyProblem } from './notify';
+import { PhotoStrip } from './PhotoStrip';
+import classes from './PhotoStrip.module.css';
 
 /** Taken or chosen; each is sent at once, so that none is lost with the page. */
-export function PhotoPicker({ plantId, checkId }: { plantId: string; checkId: string }) {
+export function PhotoPicker({ plantId, occasion }: { plantId: string; occasion: Occasion }) {
   const [sent, setSent] = useState<string[]>([]);
   const send = useMutation({
     mutationFn: async (files: File[]) => {
       for (const file of files) {
         const id = newId();
-        await sendPhoto(id, plantId, checkId, file);
+        await sendPhoto(id, plantId, occasion, file);
         setSent((before) => [...before, id]);
       }
     },
@@ -27,7 +27,7 @@ export function PhotoPicker({ plantId, checkId }: { plantId: string; checkId: st
     onError: notifyProblem,
   });
   return (
-    <div className={classes.photos}>
+    <div className={classes.picker}>
       <FileButton accept="image/jpeg,image/png" multiple onChange={(files) => files.length > 0 && send.mutate(files)}>
         {(props) => (
           <Button {...props} variant="default" loading={send.isPending} leftSection={<IconCamera size={20} aria-hidden />}>

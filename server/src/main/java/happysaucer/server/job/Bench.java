@@ -1,0 +1,243 @@
+package happysaucer.server.job;
+
+import happysaucer.core.advice.Advice;
+import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.Differences;
+import happysaucer.core.unit.Units;
+import happysaucer.server.advice.AdviceService;
+import happysaucer.server.advice.BenchAdvice;
+import happysaucer.server.advice.StoredPlant;
+import happysaucer.server.clock.TeamClock;
+import happysaucer.server.history.History;
+import happysaucer.server.job.JobMapper.FoundRow;
+import happysaucer.server.job.Jobs.JobView;
+import happysaucer.server.job.Jobs.Offspring;
+import happysaucer.server.problem.ConflictException;
+import happysaucer.server.problem.InputException;
+import happysaucer.server.shelf.Shelf;
+import happysaucer.server.team.CurrentUser;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The work itself: what is found with the plant out of its pot, and what is done in the end. */
+@Service
+public class Bench {
+  /** Work may be entered late, but aftercare that is long over helps nobody. */
+  private static final int MOST_LATE_DAYS = 60;
+
+  private static final Set<String> BREAKS_THE_POT = Set.of("BREAK_OUT");
+
+  private final JobMapper mapper;
+  private final Jobs jobs;
+  private final Plans plans;
+  private final AdviceService advice;
+  private final Shelf shelf;
+  private final History history;
+  private final TeamClock clock;
+  private final CurrentUser user;
+  private final ApplicationEventPublisher events;
+
+  Bench(
+      JobMapper mapper,
+      Jobs jobs,
+      Plans plans,
+      AdviceService advice,
+      Shelf shelf,
+      History history,
+      TeamClock clock,
+      CurrentUser user,
+      ApplicationEventPublisher events) {
+    this.mapper = mapper;
+    this.jobs = jobs;
+    this.plans = plans;
+    this.advice = advice;
+    this.shelf = shelf;
+    this.history = history;
+    this.clock = clock;
+    this.user = user;
+    this.events = events;
+  }
+
+  /**
+   * @param ball as measured out of its pot, mm
+   */
+  public record FoundRequest(
+      @NotNull(message = "Send the signs found, or an empty list.") List<AdviceRequest.Sign> signs,
+      AdviceRequest.@Nullable Ball ball) {}
+
+  /** How a trained tree is set. */
+  public record SettingRequest(
+      @Nullable @Size(max = 200, message = "At most 200 letters.") String front,
+      @Nullable
+          @DecimalMin(value = "-60", message = "Must be at least -60 degrees.")
+          @DecimalMax(value = "60", message = "Must be at most 60 degrees.")
+          Double angleDegrees) {}
+
+  public enum OldPot {
+    SHELF,
+    WASTE,
+    CLIENT
+  }
+
+  /**
+   * @param oldPot where the pot it stood in goes; null when nobody says, or it stays in use
+   * @param minutes the work took
+   * @param offspring plants that came of it
+   */
+  public record DoneRequest(
+      @NotNull(message = "Give the day.") LocalDate doneOn,
+      @Nullable OldPot oldPot,
+      @Nullable
+          @Min(value = 1, message = "Must be at least 1.")
+          @Max(value = 1440, message = "Must be at most a day.")
+          Integer minutes,
+      @Nullable @Size(max = 40, message = "At most 40 at once.") List<Offspring> offspring) {
+    public static DoneRequest on(LocalDate day) {
+      return new DoneRequest(day, null, null, null);
+    }
+  }
+
+  /** What was found with the plant out of its pot outranks what was expected: plans again. */
+  @Transactional
+  public JobView found(UUID id, FoundRequest request, Units units) {
+    JobSummary job = jobs.open(id);
+    mapper.lockPlant(job.plantId());
+    Advice before = jobs.adviceOf(id);
+    AdviceRequest.Wish wish = jobs.wishOf(mapper.extras(id));
+    if (request.ball() != null) {
+      checkBall(job.plantId(), request.ball());
+      events.publishEvent(new BallMeasured(job.plantId(), request.ball(), clock.today()));
+    }
+    Plans.Found found = plans.found(job, before, request.signs(), wish, units);
+    store(id, request.signs());
+    List<Differences.Difference> changes = Plans.changes(before, found.advice(), units);
+    if (!changes.isEmpty()) {
+      jobs.replan(id, found.advice(), wish, words(changes));
+    }
+    return jobs.view(id, changes, changes.isEmpty() ? List.of() : Plans.why(found, before));
+  }
+
+  /** A ball that cannot have been in this pot is refused at its measure. */
+  private void checkBall(UUID plant, AdviceRequest.Ball ball) {
+    List<happysaucer.core.advice.Fault> faults = advice.ballFaults(plant, ball);
+    if (!faults.isEmpty()) {
+      throw new InputException(faults);
+    }
+  }
+
+  private void store(UUID id, List<AdviceRequest.Sign> signs) {
+    mapper.clearFound(id);
+    List<FoundRow> found =
+        signs.stream()
+            .map(
+                sign ->
+                    new FoundRow(
+                        Objects.requireNonNull(sign.code()),
+                        sign.state() == null ? "PRESENT" : sign.state(),
+                        sign.grade(),
+                        sign.value()))
+            .filter(sign -> !sign.state().equals("NOT_CHECKED"))
+            .toList();
+    if (!found.isEmpty()) {
+      mapper.addFound(id, found);
+    }
+  }
+
+  private static String words(List<Differences.Difference> changes) {
+    return String.join(
+        "; ",
+        changes.stream()
+            .map(change -> change.what() + ": " + change.before() + " -> " + change.after())
+            .toList());
+  }
+
+  /** Front and angle of a trained tree, as they were set. */
+  @Transactional
+  public JobView setting(UUID id, SettingRequest request) {
+    jobs.open(id);
+    String front = request.front() == null ? null : request.front().trim();
+    mapper.setting(id, front, request.angleDegrees(), clock.now(), user.id());
+    history.log("job", id, "Front: " + front + ", angle: " + request.angleDegrees());
+    return jobs.of(id);
+  }
+
+  /** Closes the job; plants and aftercare hear of it in the same transaction. */
+  @Transactional
+  public JobView done(UUID id, DoneRequest request) {
+    JobSummary job = jobs.summary(id);
+    mapper.lockPlant(job.plantId());
+    job = jobs.summary(id);
+    if (job.status().equals("DONE")) {
+      return jobs.of(id);
+    }
+    checkDay(request.doneOn());
+    Advice acted = jobs.adviceOf(id);
+    boolean repotted = acted.repot() != null;
+    boolean moved = repotted && job.potId() != null && !job.potId().equals(BenchAdvice.CURRENT);
+    String oldPot = moved ? oldPot(job, acted, request.oldPot()) : null;
+    if (mapper.close(
+            id, "DONE", request.doneOn(), oldPot, request.minutes(), clock.now(), user.id())
+        == 0) {
+      throw new ConflictException("This job is closed already.");
+    }
+    if (moved && job.shelfPotId() != null) {
+      shelf.takeOut(job.shelfPotId(), job.potCount(), "planted with " + job.label());
+    }
+    if (OldPot.SHELF.name().equals(oldPot)) {
+      StoredPlant plant = advice.plant(job.plantId());
+      shelf.putBack(plant.pot(), "back from " + job.label());
+    }
+    if (repotted) {
+      events.publishEvent(
+          new JobDone(
+              id,
+              job.plantId(),
+              request.doneOn(),
+              user.id(),
+              acted,
+              request.offspring() == null ? List.of() : request.offspring()));
+    }
+    history.log("job", id, repotted ? done(oldPot, request) : "Put back unrepotted");
+    return jobs.of(id);
+  }
+
+  private void checkDay(LocalDate on) {
+    if (on.isAfter(clock.today())) {
+      throw InputException.of("doneOn", "Lies in the future.", on);
+    }
+    if (on.isBefore(clock.today().minusDays(MOST_LATE_DAYS))) {
+      throw InputException.of("doneOn", "Lies more than " + MOST_LATE_DAYS + " days back.", on);
+    }
+  }
+
+  /** A pot that was broken to get the plant out cannot go back on the shelf. */
+  private @Nullable String oldPot(JobSummary job, Advice acted, @Nullable OldPot said) {
+    AdviceRequest.Wish wish = jobs.wishOf(mapper.extras(job.id()));
+    boolean potKept = wish != null && "POT".equals(wish.breakOut());
+    boolean broken = BREAKS_THE_POT.contains(acted.call().action()) && !potKept;
+    if (said == OldPot.SHELF && broken) {
+      throw InputException.of(
+          "oldPot", "The pot was broken to free the plant. Say waste, or the client's.", said);
+    }
+    return said == null ? null : said.name();
+  }
+
+  private static String done(@Nullable String oldPot, DoneRequest request) {
+    return "Done"
+        + (request.minutes() == null ? "" : " in " + request.minutes() + " minutes")
+        + (oldPot == null ? "" : "; old pot: " + oldPot.toLowerCase(java.util.Locale.ROOT));
+  }
+}

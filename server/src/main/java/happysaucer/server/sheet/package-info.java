@@ -1,0 +1,3 @@
+/** The bench sheet on paper. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.sheet;

@@ -1,0 +1,53 @@
+import { Button, TextInput } from '@mantine/core';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, body, type Schemas } from '../../api/client';
+import { faultsByField } from '../../api/problem';
+import { Steps } from '../../ui/Steps';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import classes from './JobPage.module.css';
+
+const MOST = 45;
+const STEP = 5;
+
+/** Front and angle of a trained tree, as agreed with whoever owns it. */
+export function Setting({ data, store }: { data: Schemas['JobView']; store: (next: Schemas['JobView']) => void }) {
+  const [front, setFront] = useState(data.front ?? '');
+  const [angle, setAngle] = useState(data.angleDegrees ?? 0);
+  const save = useMutation({
+    mutationFn: () =>
+      body(api.PUT('/api/jobs/{id}/setting', { params: { path: { id: data.job.id } }, body: { front: front.trim() || null, angleDegrees: angle } })),
+    onSuccess: (next) => {
+      store(next);
+      notifyDone('Front and angle are on record.');
+    },
+    onError: (e) => {
+      if (!faultsByField(e).front) notifyProblem(e);
+    },
+  });
+  return (
+    <div className={classes.found}>
+      <TextInput
+        label="Its front"
+        placeholder="What faces whoever looks at it"
+        size="md"
+        value={front}
+        error={faultsByField(save.error).front}
+        onChange={(e) => setFront(e.currentTarget.value)}
+      />
+      <div className={classes.angle}>
+        <span>Trunk leans, to the right over 0</span>
+        <Steps
+          label="Angle of the trunk"
+          index={Math.round((angle + MOST) / STEP)}
+          last={(2 * MOST) / STEP}
+          value={`${angle} °`}
+          change={(i) => setAngle(i * STEP - MOST)}
+        />
+      </div>
+      <Button variant="default" loading={save.isPending} onClick={() => save.mutate()}>
+        Keep front and angle
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,155 @@
+import { Button, Checkbox, TextInput } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, body, newId, type Schemas } from '../../api/client';
+import { faultsByField } from '../../api/problem';
+import { dayYear } from '../../ui/format';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import { useReader } from '../team/session';
+import { wishOf, type Question } from './question';
+import classes from './RepotPage.module.css';
+
+interface Props {
+  fit: Schemas['FitView'];
+  plan: Schemas['Repot'];
+  pot: Schemas['Candidate'] | null;
+  question: Question;
+}
+
+/** From the plan to the bench: a day, and the pot is reserved. */
+export function Schedule({ fit, plan, pot, question }: Props) {
+  const { mayWork } = useReader();
+  return mayWork ? fit.openJob ? <Change fit={fit} job={fit.openJob} plan={plan} pot={pot} question={question} /> : <Plan fit={fit} plan={plan} pot={pot} question={question} /> : null;
+}
+
+/** What is sent of the pot: the shelf's or the trade's own, the present one, or the one to order. */
+function picked(plan: Schemas['Repot'], pot: Schemas['Candidate'] | null, question: Question) {
+  const order = pot !== null && pot.id === plan.orderPot?.id && !plan.candidates.some((c) => c.id === pot.id);
+  return { potId: order || question.own ? null : (pot?.id ?? null), order, wish: wishOf(question) };
+}
+
+function refusal(plan: Schemas['Repot'], pot: Schemas['Candidate'] | null, question: Question): string | null {
+  if (question.own) return 'This pot is only thought of. Choose one that is at hand, or put it on the shelf first.';
+  if (plan.rootWork.overLimit) return 'More roots would go than the plant stands.';
+  if (pot === null || pot.failures.length > 0) return 'Choose a pot that will do.';
+  return null;
+}
+
+function Confirm({ plan, confirmed, change }: { plan: Schemas['Repot']; confirmed: boolean; change: (on: boolean) => void }) {
+  if (!plan.rootWork.confirm) return null;
+  return (
+    <Checkbox
+      checked={confirmed}
+      onChange={(e) => change(e.currentTarget.checked)}
+      label="I know the risk: more than a third of the ball goes, and stems that hang on it can die back."
+    />
+  );
+}
+
+function Plan({ fit, plan, pot, question }: Props) {
+  const { today } = useReader();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const jobId = useRef(newId());
+  const [plannedOn, setPlannedOn] = useState<string | null>(null);
+  const [confirmed, setConfirmed] = useState(false);
+  const { call } = fit.advice;
+  const firstDay = call.from && call.from > today ? call.from : today;
+  const choice = picked(plan, pot, question);
+  const schedule = useMutation({
+    mutationFn: () =>
+      body(
+        api.PUT('/api/jobs/{id}', {
+          params: { path: { id: jobId.current } },
+          body: { plantId: fit.plant.id, plannedOn: plannedOn ?? firstDay, ...choice, confirmed: plan.rootWork.confirm ? confirmed : null },
+        }),
+      ),
+    onSuccess: (job) => {
+      for (const key of [['plant', fit.plant.id], ['jobs'], ['round'], ['shelf']]) void queries.invalidateQueries({ queryKey: key });
+      notifyDone(`Planned for ${dayYear(job.job.plannedOn)}.`);
+      void navigate(`/jobs/${job.job.id}`);
+    },
+    onError: (e) => {
+      jobId.current = newId();
+      void queries.invalidateQueries({ queryKey: ['plant', fit.plant.id, 'fit'] });
+      if (!faultsByField(e).plannedOn) notifyProblem(e);
+    },
+  });
+  const no = refusal(plan, pot, question);
+  return (
+    <form
+      className={classes.schedule}
+      onSubmit={(e) => {
+        e.preventDefault();
+        schedule.mutate();
+      }}
+    >
+      <h2>Put it on the bench</h2>
+      <p>
+        Its window is {call.from && dayYear(call.from)} to {call.to && dayYear(call.to)}.
+      </p>
+      <TextInput
+        type="date"
+        label="Day"
+        min={firstDay}
+        max={call.to ?? undefined}
+        value={plannedOn ?? firstDay}
+        error={faultsByField(schedule.error).plannedOn}
+        onChange={(e) => setPlannedOn(e.currentTarget.value)}
+      />
+      <Confirm plan={plan} confirmed={confirmed} change={setConfirmed} />
+      {no && <p className={classes.note}>{no}</p>}
+      <Button type="submit" size="lg" loading={schedule.isPending} disabled={no !== null || (plan.rootWork.confirm && !confirmed)}>
+        {choice.order ? 'Schedule with a pot to order' : 'Schedule'}
+      </Button>
+    </form>
+  );
+}
+
+function Change({ fit, job, plan, pot, question }: Props & { job: Schemas['JobSummary'] }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [confirmed, setConfirmed] = useState(false);
+  const choice = picked(plan, pot, question);
+  const change = useMutation({
+    mutationFn: () =>
+      body(
+        api.PUT('/api/jobs/{id}/plan', {
+          params: { path: { id: job.id }, header: { 'If-Match': `"${job.version}"` } },
+          body: { ...choice, confirmed: plan.rootWork.confirm ? confirmed : null },
+        }),
+      ),
+    onSuccess: (next) => {
+      queries.setQueryData(['job', job.id], next);
+      for (const key of [['plant', fit.plant.id], ['jobs'], ['shelf']]) void queries.invalidateQueries({ queryKey: key });
+      notifyDone('The job is planned anew.');
+      void navigate(`/jobs/${job.id}`);
+    },
+    onError: (e) => {
+      void queries.invalidateQueries({ queryKey: ['plant', fit.plant.id, 'fit'] });
+      notifyProblem(e);
+    },
+  });
+  const no = refusal(plan, pot, question);
+  return (
+    <form
+      className={classes.schedule}
+      onSubmit={(e) => {
+        e.preventDefault();
+        change.mutate();
+      }}
+    >
+      <h2>Planned for {dayYear(job.plannedOn)}</h2>
+      <p>
+        {job.potName ? `${job.potName} is reserved for it. ` : ''}
+        <Link to={`/jobs/${job.id}`}>Its bench sheet</Link>
+      </p>
+      <Confirm plan={plan} confirmed={confirmed} change={setConfirmed} />
+      {no && <p className={classes.note}>{no}</p>}
+      <Button type="submit" size="lg" loading={change.isPending} disabled={no !== null || (plan.rootWork.confirm && !confirmed)}>
+        Use this for the job
+      </Button>
+    </form>
+  );
+}

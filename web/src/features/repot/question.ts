@@ -1,0 +1,58 @@
+import type { Schemas } from '../../api/client';
+
+/** What is asked of the fit: a pot on the shelf or of one's own measures, and work otherwise than ruled. */
+export interface Question {
+  potId: string | null;
+  own: OwnPot | null;
+  wish: Schemas['Wish'];
+}
+
+export interface OwnPot {
+  topMm: number;
+  heightMm: number;
+  material: string;
+}
+
+export const AS_RULED: Question = { potId: null, own: null, wish: {} };
+
+const wished = (wish: Schemas['Wish']): boolean => Object.values(wish).some((v) => v !== null && v !== undefined);
+
+export const asksAnything = (q: Question): boolean => q.potId !== null || q.own !== null || wished(q.wish);
+
+/** Cuts and gaps give one another, so only one of the two is asked at once. */
+export function withCuts(q: Question, baseSliceMm: number, sideShaveMm: number): Question {
+  return { ...q, wish: { ...q.wish, baseSliceMm, sideShaveMm, gapUnderMm: null, gapAroundMm: null } };
+}
+
+export function withGaps(q: Question, gapUnderMm: number, gapAroundMm: number): Question {
+  return { ...q, wish: { ...q.wish, baseSliceMm: null, sideShaveMm: null, gapUnderMm, gapAroundMm } };
+}
+
+export const withWish = (q: Question, wish: Schemas['Wish']): Question => ({ ...q, wish: { ...q.wish, ...wish } });
+
+/** As the server wants it; null where nothing is wished. */
+export function wishOf(q: Question): Schemas['Wish'] | null {
+  return wished(q.wish) ? q.wish : null;
+}
+
+export function requestOf(q: Question): Schemas['WhatIfRequest'] {
+  return {
+    potId: q.own ? null : q.potId,
+    pot: q.own ? { topMm: q.own.topMm, heightMm: q.own.heightMm, material: q.own.material } : null,
+    wish: wishOf(q),
+  };
+}
+
+/** How far a slice and a shave can be moved: part of the height, and of the ball's narrowest side. */
+export function mostCuts(ball: Schemas['Outline']): { slice: number; shave: number } {
+  const sides = [ball.topMm, ball.baseMm, ball.topDepthMm ?? ball.topMm, ball.baseDepthMm ?? ball.baseMm];
+  return { slice: Math.floor(ball.heightMm * 0.6), shave: Math.floor(Math.min(...sides) * 0.3) };
+}
+
+/** The pot that is drawn: the one asked about, else the best, else the one to order. */
+export function shownPot(plan: Schemas['Repot'], q: Question): Schemas['Candidate'] | null {
+  const asked = q.own ? 'what-if' : q.potId;
+  return (
+    (asked && plan.candidates.find((c) => c.id === asked)) || (plan.candidates.find((c) => c.rank === 1) ?? plan.orderPot)
+  );
+}

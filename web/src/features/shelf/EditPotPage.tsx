@@ -1,0 +1,168 @@
+import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, body, newId } from '../../api/client';
+import { ProblemError, faultsByField } from '../../api/problem';
+import { Conflict } from '../../ui/Conflict';
+import { LengthInput } from '../../ui/LengthInput';
+import page from '../../ui/Page.module.css';
+import { Trouble } from '../../ui/Trouble';
+import { Waiting } from '../../ui/Waiting';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import { MATERIALS, SHAPES } from '../../ui/potWords';
+import { plain } from '../../ui/words';
+import { useReader } from '../team/session';
+import { EMPTY, MEASURES, formOf, readForm, type PotForm, type PotRequest } from './potForm';
+import { useShelf, type ShelfItem } from './useShelf';
+import classes from './Shelf.module.css';
+
+const LABELS: Record<string, string> = {
+  name: 'Name on the shelf', topMm: 'Width at the top', baseMm: 'Width at the base', topDepthMm: 'Front to back, top', baseDepthMm: 'Front to back, base',
+  heightMm: 'Depth', mouthMm: 'Mouth', footMm: 'Foot, outside', massG: 'Mass, g', drainHoles: 'Holes', feet: 'Feet', wireHoles: 'Wire holes',
+  inStock: 'In stock', lowAt: 'Few from', price: 'Price each', note: 'Note', kind: 'Kind', shape: 'Shape', material: 'Material', priceCents: 'Price each',
+};
+
+export function EditPotPage() {
+  const { id } = useParams();
+  const { data, error, refetch } = useShelf();
+  if (error) return <Trouble error={error} again={() => void refetch()} />;
+  if (!data) return <Waiting />;
+  const item = data.items.find((i) => i.pot.id === id);
+  if (id && !item) return <p>This pot is not on the shelf any more.</p>;
+  return <EditPot key={id ?? 'new'} item={item ?? null} />;
+}
+
+function EditPot({ item }: { item: ShelfItem | null }) {
+  const { units } = useReader();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const id = useRef(item?.pot.id ?? newId());
+  const [opened] = useState<PotForm>(() => (item ? formOf(item.pot, units) : EMPTY));
+  const [form, setForm] = useState(opened);
+  const [unread, setUnread] = useState<Record<string, string>>({});
+  const [stale, setStale] = useState<ProblemError | null>(null);
+  const saved = (words: string) => {
+    for (const key of ['shelf', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
+    notifyDone(words);
+    void navigate('/shelf');
+  };
+  const save = useMutation({
+    mutationFn: ({ request, version }: { request: PotRequest; version: number | null }) =>
+      body(
+        api.PUT('/api/shelf/{id}', {
+          params: { path: { id: id.current }, header: version === null ? {} : { 'If-Match': `"${version}"` } },
+          body: request,
+        }),
+      ),
+    onSuccess: () => saved('On the shelf.'),
+    onError: (e) => {
+      if (e instanceof ProblemError && e.status === 412) setStale(e);
+      else if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
+      if (!item) id.current = newId();
+    },
+  });
+  const remove = useMutation({
+    mutationFn: () => body(api.DELETE('/api/shelf/{id}', { params: { path: { id: id.current } } })),
+    onSuccess: () => saved('Taken off the shelf.'),
+    onError: notifyProblem,
+  });
+  const send = (version: number | null) => {
+    const { request, wrong } = readForm(form, units);
+    setUnread(wrong);
+    if (Object.keys(wrong).length === 0) save.mutate({ request, version });
+  };
+  const faults: Record<string, string> = { ...faultsByField(save.error), ...unread };
+  const text = (key: keyof PotForm, field: string = key) => ({
+    label: LABELS[key],
+    value: form[key],
+    error: faults[field],
+    onChange: (e: { currentTarget: { value: string } }) => setForm({ ...form, [key]: e.currentTarget.value }),
+  });
+  const tape = (key: (typeof MEASURES)[number], description?: string) => ({
+    label: LABELS[key] ?? key, value: form[key], error: faults[key], units, description, change: (value: string) => setForm({ ...form, [key]: value }),
+  });
+  return (
+    <>
+      <title>{`${item ? item.pot.name : 'A new pot'} · Happy Saucer`}</title>
+      <div className={page.head}>
+        <div>
+          <h1>{item ? item.pot.name : 'A pot for the shelf'}</h1>
+          <p>Inside measures; what is left empty takes the usual proportions.</p>
+        </div>
+      </div>
+      <form
+        className={classes.form}
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault();
+          send(item?.pot.version ?? null);
+        }}
+      >
+        <fieldset>
+          <legend>Stock</legend>
+          <TextInput {...text('name')} />
+          <NativeSelect {...text('kind')} data={[{ value: 'GROW', label: 'To plant in' }, { value: 'COVER', label: 'Cover pot' }]} />
+          <div className={classes.row}>
+            {!item && <TextInput {...text('inStock')} inputMode="numeric" />}
+            <TextInput {...text('lowAt')} inputMode="numeric" />
+            <TextInput {...text('price', 'priceCents')} inputMode="decimal" />
+          </div>
+          <TextInput {...text('note')} />
+        </fieldset>
+        <fieldset>
+          <legend>Measures</legend>
+          <div className={classes.row}>
+            <NativeSelect {...text('shape')} data={SHAPES.map((s) => ({ value: s, label: plain(s) }))} />
+            <NativeSelect {...text('material')} data={MATERIALS.map((m) => ({ value: m, label: plain(m) }))} />
+          </div>
+          <div className={classes.row}>
+            <LengthInput {...tape('topMm')} />
+            <LengthInput {...tape('baseMm')} />
+            <LengthInput {...tape('heightMm')} />
+          </div>
+          {form.shape === 'TROUGH' && (
+            <div className={classes.row}>
+              <LengthInput {...tape('topDepthMm')} />
+              <LengthInput {...tape('baseDepthMm')} />
+            </div>
+          )}
+          {form.shape === 'URN' && <LengthInput {...tape('mouthMm', 'A ball wider than this never comes out whole')} />}
+          <div className={classes.row}>
+            <LengthInput {...tape('footMm')} />
+            <TextInput {...text('massG')} inputMode="numeric" />
+            <TextInput {...text('drainHoles')} inputMode="numeric" />
+          </div>
+          <div className={classes.row}>
+            <TextInput {...text('feet')} inputMode="numeric" />
+            <TextInput {...text('wireHoles')} inputMode="numeric" />
+          </div>
+        </fieldset>
+        {stale && (
+          <Conflict
+            problem={stale.problem}
+            labels={LABELS}
+            keepMine={() => {
+              setStale(null);
+              send(stale.problem.version ?? null);
+            }}
+            takeTheirs={() => saved('Kept as they have it.')}
+          />
+        )}
+        <div className={classes.acts}>
+          <Button type="submit" loading={save.isPending}>
+            Save
+          </Button>
+          <Button variant="default" onClick={() => void navigate('/shelf')}>
+            Leave without saving
+          </Button>
+          {item && (
+            <Button variant="subtle" color="oxblood" loading={remove.isPending} onClick={() => remove.mutate()}>
+              Take it off the shelf
+            </Button>
+          )}
+        </div>
+      </form>
+    </>
+  );
+}

@@ -1,0 +1,116 @@
+import { Button, FileButton, Textarea } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, body, newId } from '../../api/client';
+import page from '../../ui/Page.module.css';
+import { say, width } from '../../ui/format';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import { plain } from '../../ui/words';
+import { useReader } from '../team/session';
+import classes from './Shelf.module.css';
+
+const EXAMPLE = 'name,top,height,shape,material,holes,in stock,low at,price\n';
+
+/** Pots from a sheet: every row is tried before any is put on the shelf. */
+export function ImportShelfPage() {
+  const { units } = useReader();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const id = useRef(newId());
+  const [sheet, setSheet] = useState(EXAMPLE);
+  const read = useMutation({
+    mutationFn: (save: boolean) => body(api.POST('/api/shelf-import', { body: { id: id.current, sheet, save } })),
+    onSuccess: (view) => {
+      if (!view.saved) return;
+      for (const key of ['shelf', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
+      notifyDone(`${view.rows.length} pots are on the shelf.`);
+      void navigate('/shelf');
+    },
+    onError: notifyProblem,
+  });
+  const change = (text: string) => {
+    setSheet(text);
+    id.current = newId();
+    read.reset();
+  };
+  const tried = read.data;
+  const wrong = tried?.rows.filter((r) => r.faults.length > 0) ?? [];
+  const good = tried && tried.faults.length === 0 && wrong.length === 0;
+  return (
+    <>
+      <title>Read in pots · Happy Saucer</title>
+      <div className={page.head}>
+        <div>
+          <h1>Read in pots</h1>
+          <p>Rows under a head line, pasted or from a file. Name and top are needed; lengths like 15 cm or 6 in.</p>
+        </div>
+      </div>
+      <Textarea label="Pots" size="md" autosize minRows={8} maxRows={20} value={sheet} onChange={(e) => change(e.currentTarget.value)} classNames={{ input: classes.sheet }} />
+      <div className={`${page.tools} ${classes.acts}`}>
+        <Button variant="default" disabled={sheet.trim() === ''} loading={read.isPending} onClick={() => read.mutate(false)}>
+          Try it
+        </Button>
+        <Button disabled={!good} loading={read.isPending} onClick={() => read.mutate(true)}>
+          Put on the shelf
+        </Button>
+        <FileButton accept=".csv,.tsv,text/csv" onChange={(file) => void file?.text().then(change)}>
+          {(props) => (
+            <Button {...props} variant="subtle">
+              From a file
+            </Button>
+          )}
+        </FileButton>
+      </div>
+      {tried && tried.faults.length > 0 && (
+        <ul className={page.wrong} role="alert">
+          {tried.faults.map((f) => (
+            <li key={f.message}>{f.message}</li>
+          ))}
+        </ul>
+      )}
+      {wrong.length > 0 && (
+        <p role="status">
+          <b>
+            {wrong.length} of {tried?.rows.length} rows need mending. Nothing is put on the shelf until all are good.
+          </b>
+        </p>
+      )}
+      {tried && tried.rows.length > 0 && (
+        <table className={page.table}>
+          <thead>
+            <tr>
+              <th scope="col">Line</th>
+              <th scope="col">Pot</th>
+              <th scope="col">Measures</th>
+              <th scope="col">In stock</th>
+            </tr>
+          </thead>
+          <tbody>
+            {tried.rows.map((r) => (
+              <tr key={r.line}>
+                <td className="measure">{r.line}</td>
+                <td>{r.name || 'without a name'}</td>
+                {r.pot ? (
+                  <>
+                    <td>
+                      <span className="measure">
+                        {say(width(r.pot.topMm, units))} × {say(width(r.pot.heightMm, units))}
+                      </span>{' '}
+                      {plain(r.pot.material).toLowerCase()}
+                    </td>
+                    <td className="measure">{r.pot.inStock}</td>
+                  </>
+                ) : (
+                  <td colSpan={2} className={page.wrong}>
+                    {r.faults.map((f) => `${f.field}: ${f.message}`).join(' ')}
+                  </td>
+                )}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </>
+  );
+}

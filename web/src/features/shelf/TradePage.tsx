@@ -1,0 +1,72 @@
+import { Button, TextInput } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, body, newId } from '../../api/client';
+import page from '../../ui/Page.module.css';
+import { Waiting } from '../../ui/Waiting';
+import { length, say, width } from '../../ui/format';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import { plain } from '../../ui/words';
+import { useCatalogue } from '../advice/catalogue';
+import { useReader } from '../team/session';
+import classes from './Shelf.module.css';
+
+/** A first shelf from standard sizes: write how many of each there are. */
+export function TradePage() {
+  const catalogue = useCatalogue();
+  const { units } = useReader();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const id = useRef(newId());
+  const [counts, setCounts] = useState<Record<string, string>>({});
+  const picks = Object.entries(counts)
+    .filter(([, n]) => /^\d{1,5}$/.test(n.trim()))
+    .map(([size, n]) => ({ size, count: Number(n) }));
+  const wrong = Object.values(counts).some((n) => n.trim() !== '' && !/^\d{1,5}$/.test(n.trim()));
+  const add = useMutation({
+    mutationFn: () => body(api.POST('/api/shelf-from-trade', { body: { id: id.current, picks } })),
+    onSuccess: () => {
+      for (const key of ['shelf', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
+      notifyDone(`${picks.length} sizes are on the shelf.`);
+      void navigate('/shelf');
+    },
+    onError: (e) => {
+      id.current = newId();
+      notifyProblem(e);
+    },
+  });
+  if (!catalogue) return <Waiting />;
+  return (
+    <>
+      <title>From trade sizes · Happy Saucer</title>
+      <div className={page.head}>
+        <div>
+          <h1>From trade sizes</h1>
+          <p>Write how many you have; sizes left empty stay off the shelf.</p>
+        </div>
+        <Button disabled={picks.length === 0 || wrong} loading={add.isPending} onClick={() => add.mutate()}>
+          {picks.length === 0 ? 'Put on the shelf' : `Put ${picks.length} sizes on the shelf`}
+        </Button>
+      </div>
+      <ul className={classes.trade}>
+        {catalogue.tradeSizes.map((s) => (
+          <li key={s.id}>
+            <span>
+              {plain(s.material)} <span className="measure">{say(width(s.topMm, units))}</span>
+              <small className="soft">
+                {s.shape === 'STANDARD' ? '' : `, ${plain(s.shape).toLowerCase()}`}, {say(length(s.heightMm, units))} deep
+              </small>
+            </span>
+            <TextInput
+              aria-label={`How many ${plain(s.material)} ${say(width(s.topMm, units))} ${s.shape === 'STANDARD' ? '' : plain(s.shape)}`}
+              inputMode="numeric"
+              value={counts[s.id] ?? ''}
+              onChange={(e) => setCounts({ ...counts, [s.id]: e.currentTarget.value })}
+            />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
