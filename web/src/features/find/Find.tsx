@@ -1,7 +1,7 @@
 import { Modal, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { IconSearch } from '@tabler/icons-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, body, type Schemas } from '../../api/client';
 import { findPages, target, type Page } from './pages';
@@ -14,7 +14,7 @@ const KINDS: Record<string, string> = { PLANT: 'Plants', SITE: 'Sites', SPECIES:
 /** Finds anything from anywhere: by name, place, client or label code, typed or scanned. */
 export function Find({ opened, close }: { opened: boolean; close: () => void }) {
   return (
-    <Modal.Root opened={opened} onClose={close} size={560} yOffset="10vh">
+    <Modal.Root opened={opened} onClose={close} size={560} yOffset="10vh" transitionProps={{ duration: 0 }} returnFocus={false}>
       <Modal.Overlay />
       <Modal.Content aria-label="Find">{opened && <Search close={close} />}</Modal.Content>
     </Modal.Root>
@@ -23,10 +23,19 @@ export function Find({ opened, close }: { opened: boolean; close: () => void }) 
 
 function Search({ close }: { close: () => void }) {
   const navigate = useNavigate();
+  const field = useRef<HTMLInputElement>(null);
   const [text, setText] = useState('');
   const [active, setActive] = useState(0);
   /** A scanner sends Enter before the answer is there: it is kept for it. */
   const waiting = useRef<string | null>(null);
+  // a scanner's letters follow the opening key at once: the field takes them before the next one comes
+  useLayoutEffect(() => {
+    const before = document.activeElement;
+    field.current?.focus();
+    return () => {
+      if (before instanceof HTMLElement) before.focus();
+    };
+  }, []);
   const asked = text.trim();
   const { data, isPlaceholderData } = useQuery({
     queryKey: ['find', asked],
@@ -54,6 +63,7 @@ function Search({ close }: { close: () => void }) {
   return (
     <div className={classes.find}>
       <TextInput
+        ref={field}
         data-autofocus
         size="lg"
         aria-label="Find"

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Schemas } from '../../api/client';
 import { days, length, litres, mass, say, share, width, type Measured, type Units } from '../../ui/format';
 import { Measure } from '../../ui/Measure';
@@ -72,8 +73,11 @@ function figures(units: Units): { group: string; rows: [string, (c: Candidate) =
   ];
 }
 
-/** Pots side by side, each a column; those that fail are listed with their reasons beneath. */
-export function PotTable({ fit, plan, shown, pick, units }: Props) {
+/**
+ * Pots side by side, each a column; those that fail are listed with their reasons beneath. It is long and only
+ * depends on what is at hand, so it is not drawn again while a person moves a cut.
+ */
+export const PotTable = memo(function PotTable({ fit, plan, shown, pick, units }: Props) {
   const passing = plan.candidates.filter((c) => c.rank !== null);
   const failing = plan.candidates.filter((c) => c.rank === null).sort(nearestFirst);
   const tags = new Map(fit.pots.map((t) => [t.id, t]));
@@ -189,7 +193,7 @@ export function PotTable({ fit, plan, shown, pick, units }: Props) {
       )}
     </section>
   );
-}
+});
 
 interface RowProps {
   name: string;

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useParams } from 'react-router';
 import { api, body, type Schemas } from '../../api/client';
 import { sayProblem } from '../../api/problem';
@@ -55,6 +55,7 @@ function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['R
     potId: fit.openJob?.shelfPotId ?? null,
     wish: fit.jobWish ?? {},
   }));
+  const pick = useCallback((potId: string) => ask((q) => ({ ...q, potId, own: null })), []);
   const asked = asksAnything(question);
   const answer = useQuery({
     queryKey: ['plant', id, 'what-if', requestOf(question)],
@@ -109,7 +110,7 @@ function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['R
         <WhatIf fit={fit} plan={plan} action={action} shown={pot} question={question} ask={ask} units={units} />
       </div>
       <div className={classes.lower}>
-        <PotTable fit={fit} plan={ruled} shown={question.own ? null : (pot?.id ?? null)} pick={(p) => ask({ ...question, potId: p, own: null })} units={units} />
+        <PotTable fit={fit} plan={ruled} shown={question.own ? null : (pot?.id ?? null)} pick={pick} units={units} />
         <aside>
           <Schedule fit={fit} plan={plan} pot={pot} question={question} />
           <Cautions cautions={advice.cautions} />

