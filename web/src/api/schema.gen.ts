@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/break-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["breakOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clock": {
         parameters: {
             query?: never;
@@ -1981,6 +1997,10 @@ export interface components {
             /** Format: date */
             plannedOn: string;
         };
+        BreakOutRequest: {
+            /** @enum {string} */
+            kept: "PLANT" | "POT";
+        };
         ClockRequest: {
             /** Format: date-time */
             moment: string;
@@ -3253,7 +3273,9 @@ export interface operations {
     found: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3316,6 +3338,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DayRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    breakOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BreakOutRequest"];
             };
         };
         responses: {

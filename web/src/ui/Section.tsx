@@ -66,7 +66,8 @@ export function Section({ section, candidate = null, rootShare = 0, units, cuts 
           <polygon className={classes.cut} points={body(d.before, h.beforeBottom)} />
         </g>
       )}
-      <polygon className={classes.ball} data-part="ball" points={body(d.after, h.bottom)} />
+      <polygon className={classes.ball} data-part="ball" points={body(d.after, h.bottom, 0, h.soil)} />
+      {h.soil < d.after.heightMm && <polygon className={classes.bared} data-part="bared" points={body(d.after, h.bottom, h.soil, d.after.heightMm)} />}
       <Roots ball={s(d.after)} centre={f.centre} floor={y(h.bottom)} />
       {wet > 1 && <polygon className={classes.wet} data-part="wet" points={body(d.walls, 0, d.coarseLayerMm, wet)} />}
       {d.collarMm !== null && (
@@ -116,8 +117,8 @@ function labelsOf(d: Drawn, f: Frame, units: Units): Label[] {
       key: 'ball',
       name: 'ball',
       value: times(d.after.topMm, d.after.heightMm, units),
-      x: f.centre + (widthAt(d.after, d.after.heightMm * 0.8) / 2) * f.scale - 5,
-      y: y(h.bottom + d.after.heightMm * 0.8),
+      x: f.centre + (widthAt(d.after, h.soil * 0.8) / 2) * f.scale - 5,
+      y: y(h.bottom + h.soil * 0.8),
     },
   ];
   if (d.levels.raiseMm > 0) {

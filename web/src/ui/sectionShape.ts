@@ -46,7 +46,10 @@ export function drawn(
   };
 }
 
-/** Heights over the floor, mm. A ball that is too tall stands on the floor and looks out. */
+/**
+ * Heights over the floor, mm. A ball that is too tall stands on the floor and looks out. Soil is how much of the ball's
+ * own height keeps its medium: where the base is shown, what stands over the level is bared.
+ */
 export function heights(d: Drawn) {
   const fill = d.walls.heightMm - d.levels.rimGapMm;
   const bottom = Math.max(0, d.levels.baseLayerMm);
@@ -54,7 +57,8 @@ export function heights(d: Drawn) {
   const oldFill = d.oldPot ? d.oldPot.heightMm - rimGap(d.oldPot.topMm) : 0;
   // in its own pot the ball stood on the floor or above: a top dressing takes its top, not its base
   const before = top - d.before.heightMm;
-  return { fill, bottom, top, beforeBottom: d.oldPot ? before : Math.max(0, before), oldFloor: top - oldFill };
+  const soil = d.levels.raiseMm > 0 ? Math.max(0, Math.min(d.after.heightMm, fill - bottom)) : d.after.heightMm;
+  return { fill, bottom, top, soil, beforeBottom: d.oldPot ? before : Math.max(0, before), oldFloor: top - oldFill };
 }
 
 export interface Frame {

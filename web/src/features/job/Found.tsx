@@ -2,7 +2,8 @@ import { Button } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, body, type Schemas } from '../../api/client';
-import { faultsByField } from '../../api/problem';
+import { ProblemError, faultsByField } from '../../api/problem';
+import { Conflict } from '../../ui/Conflict';
 import { LengthInput } from '../../ui/LengthInput';
 import { readLength, say, width, type Units } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
@@ -32,28 +33,36 @@ export function readBall(form: BallForm, units: Units): Schemas['Ball'] | null |
 }
 
 /** What the slip shows outranks what was expected: the plan is made again at once. */
-export function Found({ data, units, store }: { data: JobView; units: Units; store: (next: JobView) => void }) {
+export function Found({ data, units, store, reload }: { data: JobView; units: Units; store: (next: JobView) => void; reload: () => Promise<JobView | undefined> }) {
   const catalogue = useCatalogue();
   const [tapped, setTapped] = useState(() => fromStored(data.found));
   const [ball, setBall] = useState<BallForm>(NO_BALL);
   const [unread, setUnread] = useState(false);
+  const [stale, setStale] = useState<ProblemError | null>(null);
   const found = useMutation({
-    mutationFn: (measured: Schemas['Ball'] | null) =>
+    mutationFn: ({ measured, version }: { measured: Schemas['Ball'] | null; version: number }) =>
       body(
         api.PUT('/api/jobs/{id}/found', {
-          params: { path: { id: data.job.id } },
+          params: { path: { id: data.job.id }, header: { 'If-Match': `"${version}"` } },
           body: { signs: toList(tapped), ball: measured },
         }),
       ),
     onSuccess: (next) => {
+      setStale(null);
       store(next);
       setBall(NO_BALL);
       notifyDone(next.changes.length > 0 ? 'The plan has changed.' : 'Recorded. The plan stands.');
     },
     onError: (e) => {
-      if (!Object.keys(faultsByField(e)).some((f) => f.startsWith('ball.'))) notifyProblem(e);
+      if (e instanceof ProblemError && e.status === 412) setStale(e);
+      else if (!Object.keys(faultsByField(e)).some((f) => f.startsWith('ball.'))) notifyProblem(e);
     },
   });
+  const record = (version: number) => {
+    const measured = readBall(ball, units);
+    setUnread(measured === undefined);
+    if (measured !== undefined) found.mutate({ measured, version });
+  };
   const faults = faultsByField(found.error);
   const signs = FOUND.flatMap((code) => catalogue?.signs.filter((s) => s.code === code) ?? []);
   const before = data.advice.repot?.section.ballBefore;
@@ -89,14 +98,21 @@ export function Found({ data, units, store }: { data: JobView; units: Units; sto
         size="lg"
         variant="default"
         loading={found.isPending}
-        onClick={() => {
-          const measured = readBall(ball, units);
-          setUnread(measured === undefined);
-          if (measured !== undefined) found.mutate(measured);
-        }}
+        onClick={() => record(data.job.version)}
       >
         Record what I found
       </Button>
+      {stale && (
+        <Conflict
+          problem={stale.problem}
+          labels={{ found: 'Found' }}
+          keepMine={() => record(stale.problem.version ?? data.job.version)}
+          takeTheirs={() => {
+            setStale(null);
+            void reload().then((next) => next && setTapped(fromStored(next.found)));
+          }}
+        />
+      )}
     </details>
   );
 }

@@ -18,6 +18,7 @@ import { teamNow, useReader } from '../team/session';
 import { Conflict } from '../../ui/Conflict';
 import { Finish } from './Finish';
 import { Found } from './Found';
+import { Kept } from './Kept';
 import { Setting } from './Setting';
 import classes from './JobPage.module.css';
 
@@ -31,10 +32,10 @@ export function JobPage() {
   });
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
-  return <Job data={data} reload={() => void refetch()} />;
+  return <Job data={data} reload={async () => (await refetch()).data} />;
 }
 
-function Job({ data, reload }: { data: JobView; reload: () => void }) {
+function Job({ data, reload }: { data: JobView; reload: () => Promise<JobView | undefined> }) {
   const { job, advice } = data;
   const { units, mayWork } = useReader();
   const queries = useQueryClient();
@@ -61,7 +62,7 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
       ),
     onError: (e) => {
       notifyProblem(e);
-      reload();
+      void reload();
     },
   });
   const plan = advice.repot;
@@ -96,13 +97,25 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
               Change pot or cuts
             </Button>
           )}
-          {open && <MoveDay job={job} store={store} reload={reload} />}
+          {open && <MoveDay job={job} store={store} reload={() => void reload()} />}
         </div>
       </header>
       <PotLine data={data} units={units} />
       <div className={classes.bench}>
-        <div>
+        <div className={classes.look}>
+          {plan && (
+            <Section
+              section={plan.section}
+              candidate={plan.candidates.find((c) => c.rank === 1) ?? plan.orderPot}
+              rootShare={plan.rootWork.rootShare}
+              units={units}
+            />
+          )}
+          <Cautions cautions={advice.cautions} />
+        </div>
+        <div className={classes.order}>
           {data.changes.length > 0 && <Changes data={data} />}
+          {open && advice.call.action === 'BREAK_OUT' && <Kept data={data} store={store} />}
           <ol className={classes.steps}>
             {data.steps.map((s, i) => (
               <li key={s.position} data-ticked={s.tickedAt !== null}>
@@ -115,7 +128,7 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
                   disabled={!open}
                   onChange={(e) => tick.mutate({ position: s.position, on: e.currentTarget.checked })}
                 />
-                {open && s.phase === 'INSPECT' && <Found data={data} units={units} store={store} />}
+                {open && s.phase === 'INSPECT' && <Found data={data} units={units} store={store} reload={reload} />}
                 {open && plan?.section.wires != null && s.phase === 'SET' && data.steps[i + 1]?.phase !== 'SET' && (
                   <Setting data={data} store={store} />
                 )}
@@ -123,16 +136,7 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
             ))}
           </ol>
         </div>
-        <aside className={classes.side}>
-          {plan && (
-            <Section
-              section={plan.section}
-              candidate={plan.candidates.find((c) => c.rank === 1) ?? plan.orderPot}
-              rootShare={plan.rootWork.rootShare}
-              units={units}
-            />
-          )}
-          <Cautions cautions={advice.cautions} />
+        <div className={classes.end}>
           <section aria-labelledby="photos" className={classes.photos}>
             <h2 id="photos">Photos</h2>
             {open && <PhotoPicker plantId={job.plantId} occasion={{ job: job.id }} />}
@@ -140,7 +144,7 @@ function Job({ data, reload }: { data: JobView; reload: () => void }) {
           </section>
           {open && <Finish data={data} store={store} />}
           {open && <Drop job={job} store={store} />}
-        </aside>
+        </div>
       </div>
     </>
   );

@@ -1,11 +1,11 @@
 import { memo } from 'react';
 import type { Schemas } from '../../api/client';
-import { days, length, litres, mass, say, share, width, type Measured, type Units } from '../../ui/format';
+import { days, length, litres, mass, say, share, type Measured, type Units } from '../../ui/format';
 import { Measure } from '../../ui/Measure';
 import { corners, points } from '../../ui/potShape';
 import { across } from '../../ui/sectionShape';
-import { plain } from '../../ui/words';
 import { price } from '../shelf/words';
+import { potName } from './question';
 import classes from './PotTable.module.css';
 
 type Candidate = Schemas['Candidate'];
@@ -81,8 +81,7 @@ export const PotTable = memo(function PotTable({ fit, plan, shown, pick, units }
   const passing = plan.candidates.filter((c) => c.rank !== null);
   const failing = plan.candidates.filter((c) => c.rank === null).sort(nearestFirst);
   const tags = new Map(fit.pots.map((t) => [t.id, t]));
-  const name = (c: Candidate): string =>
-    c.id === 'current' ? 'The same pot' : (tags.get(c.id)?.name ?? `${plain(c.material)} ${say(width(c.pot.topMm, units))}`);
+  const name = (c: Candidate): string => potName(fit, c, units);
   return (
     <section aria-labelledby="pots">
       <h2 id="pots" className={classes.title}>

@@ -105,6 +105,7 @@ function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['R
               {sayProblem(answer.error).text}
             </p>
           )}
+          <Schedule fit={fit} plan={plan} pot={pot} question={question} />
         </div>
         <Figures plan={plan} pot={pot} units={units} />
         <WhatIf fit={fit} plan={plan} action={action} shown={pot} question={question} ask={ask} units={units} />
@@ -112,7 +113,6 @@ function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['R
       <div className={classes.lower}>
         <PotTable fit={fit} plan={ruled} shown={question.own ? null : (pot?.id ?? null)} pick={pick} units={units} />
         <aside>
-          <Schedule fit={fit} plan={plan} pot={pot} question={question} />
           <Cautions cautions={advice.cautions} />
           <WateringWeeks
             weeks={advice.aftercare.weeks}

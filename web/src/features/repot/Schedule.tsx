@@ -7,7 +7,7 @@ import { faultsByField } from '../../api/problem';
 import { dayYear } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
 import { useReader } from '../team/session';
-import { wishOf, type Question } from './question';
+import { potName, wishOf, type Question } from './question';
 import classes from './RepotPage.module.css';
 
 interface Props {
@@ -36,6 +36,12 @@ function refusal(plan: Schemas['Repot'], pot: Schemas['Candidate'] | null, quest
   return null;
 }
 
+/** How many are left to choose it; the plant's own pot and trade sizes are not counted. */
+function free(fit: Schemas['FitView'], pot: Schemas['Candidate']): string {
+  const tag = fit.pots.find((t) => t.id === pot.id);
+  return tag ? `, ${tag.free} free` : '';
+}
+
 function Confirm({ plan, confirmed, change }: { plan: Schemas['Repot']; confirmed: boolean; change: (on: boolean) => void }) {
   if (!plan.rootWork.confirm) return null;
   return (
@@ -48,7 +54,7 @@ function Confirm({ plan, confirmed, change }: { plan: Schemas['Repot']; confirme
 }
 
 function Plan({ fit, plan, pot, question }: Props) {
-  const { today } = useReader();
+  const { today, units } = useReader();
   const queries = useQueryClient();
   const navigate = useNavigate();
   const jobId = useRef(newId());
@@ -57,6 +63,7 @@ function Plan({ fit, plan, pot, question }: Props) {
   const { call } = fit.advice;
   const firstDay = call.from && call.from > today ? call.from : today;
   const choice = picked(plan, pot, question);
+  const named = choice.potId && pot ? `${potName(fit, pot, units)}${free(fit, pot)}` : null;
   const schedule = useMutation({
     mutationFn: () =>
       body(
@@ -87,22 +94,26 @@ function Plan({ fit, plan, pot, question }: Props) {
     >
       <h2>Put it on the bench</h2>
       <p>
-        Its window is {call.from && dayYear(call.from)} to {call.to && dayYear(call.to)}.
+        {named && <b>{named}. </b>}
+        {call.from && call.to && `The window is ${dayYear(call.from)} to ${dayYear(call.to)}.`}
       </p>
-      <TextInput
-        type="date"
-        label="Day"
-        min={firstDay}
-        max={call.to ?? undefined}
-        value={plannedOn ?? firstDay}
-        error={faultsByField(schedule.error).plannedOn}
-        onChange={(e) => setPlannedOn(e.currentTarget.value)}
-      />
       <Confirm plan={plan} confirmed={confirmed} change={setConfirmed} />
       {no && <p className={classes.note}>{no}</p>}
-      <Button type="submit" size="lg" loading={schedule.isPending} disabled={no !== null || (plan.rootWork.confirm && !confirmed)}>
-        {choice.order ? 'Schedule with a pot to order' : 'Schedule'}
-      </Button>
+      <div className={classes.when}>
+        <TextInput
+          type="date"
+          label="Day"
+          size="md"
+          min={firstDay}
+          max={call.to ?? undefined}
+          value={plannedOn ?? firstDay}
+          error={faultsByField(schedule.error).plannedOn}
+          onChange={(e) => setPlannedOn(e.currentTarget.value)}
+        />
+        <Button type="submit" size="md" loading={schedule.isPending} disabled={no !== null || (plan.rootWork.confirm && !confirmed)}>
+          {choice.order ? 'Schedule with a pot to order' : 'Schedule'}
+        </Button>
+      </div>
     </form>
   );
 }

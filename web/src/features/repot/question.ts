@@ -1,4 +1,6 @@
 import type { Schemas } from '../../api/client';
+import { say, width, type Units } from '../../ui/format';
+import { plain } from '../../ui/words';
 
 /** What is asked of the fit: a pot on the shelf or of one's own measures, and work otherwise than ruled. */
 export interface Question {
@@ -55,4 +57,10 @@ export function shownPot(plan: Schemas['Repot'], q: Question): Schemas['Candidat
   return (
     (asked && plan.candidates.find((c) => c.id === asked)) || (plan.candidates.find((c) => c.rank === 1) ?? plan.orderPot)
   );
+}
+
+/** As it is called on the shelf, else by what it is. */
+export function potName(fit: Schemas['FitView'], pot: Schemas['Candidate'], units: Units): string {
+  if (pot.id === 'current') return 'The same pot';
+  return fit.pots.find((t) => t.id === pot.id)?.name ?? `${plain(pot.material)} ${say(width(pot.pot.topMm, units))}`;
 }

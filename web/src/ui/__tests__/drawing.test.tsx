@@ -106,6 +106,15 @@ describe('the cross-section', () => {
     expect(part(container, 'collar')).not.toBeNull();
     expect(part(container, 'wires')?.querySelectorAll('path')).toHaveLength(2);
     expect(container.textContent).toContain('base shown');
+    const [wall, soil, bared, collar] = [box(part(container, 'wall')), box(part(container, 'ball')), box(part(container, 'bared')), part(container, 'collar')];
+    expect(bared.bottom).toBeCloseTo(soil.top, 0);
+    expect(Number(collar?.getAttribute('y')) + Number(collar?.getAttribute('height'))).toBeCloseTo(soil.top, 0);
+    expect(bared.top).toBeLessThan(wall.bottom);
+  });
+
+  it('bares nothing of a ball that is only too tall for its pot', () => {
+    const { container } = show(<Section section={{ ...planned, levels: { rimGapMm: 20, baseLayerMm: 60, raiseMm: 0 } }} units="METRIC" />);
+    expect(part(container, 'bared')).toBeNull();
   });
 
   it('draws only the pot it stands in where nothing is planned', () => {

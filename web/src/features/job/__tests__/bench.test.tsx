@@ -75,6 +75,44 @@ describe('the bench sheet', () => {
     expect(put('/found')).toEqual({ signs: [{ code: 'ROOTS_CIRCLING', state: 'PRESENT', grade: 'SEVERE', value: null }], ball: { topMm: 170, baseMm: null, heightMm: null } });
   });
 
+  it('shows what somebody else recorded meanwhile, and takes theirs without losing the sheet', async () => {
+    const theirs = { ...job, job: { ...job.job, version: 4 }, found: [{ code: 'ROOTS_CIRCLING', state: 'PRESENT', grade: 'SEVERE', value: null }] };
+    answer('PUT', /found$/, () => ({
+      status: 412,
+      body: { detail: 'Someone else has changed this meanwhile.', version: 4, changes: [{ field: 'found', yours: '', theirs: 'Roots circling' }] },
+    }));
+    open(job);
+    await userEvent.click(await screen.findByText('Record what I find'));
+    await userEvent.click(screen.getByRole('button', { name: 'Record what I found' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Roots circling');
+    answer('GET', /\/api\/jobs\/j1$/, () => ({ body: theirs }));
+    await userEvent.click(screen.getByRole('button', { name: 'Take theirs' }));
+    expect(await screen.findByText('1 finding recorded; look again')).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Severe' })).toHaveAttribute('aria-pressed', 'true');
+  });
+
+  it('asks what the owner keeps only where a mouth holds the ball, and the plan follows the answer', async () => {
+    const urn = { ...planned(), call: { ...planned().call, action: 'BREAK_OUT' } };
+    const settled = { ...job, advice: urn, wish: { breakOut: 'POT' }, changes: [{ what: 'Pot', before: '26 cm', after: 'its own' }] } as Schemas['JobView'];
+    answer('PUT', /break-out$/, () => ({ body: settled }));
+    const { unmount } = open(job);
+    await screen.findByText('Record what I find');
+    expect(screen.queryByText('The owner keeps')).toBeNull();
+    unmount();
+    open({ ...job, advice: urn });
+    await userEvent.click(await screen.findByLabelText('The pot: the ball is cut to its mouth'));
+    expect(await screen.findByText('The plan has changed')).toBeVisible();
+    expect(put('/break-out')).toEqual({ kept: 'POT' });
+    expect(screen.getByLabelText('The pot: the ball is cut to its mouth')).toBeChecked();
+  });
+
+  it('has the cautions before the first step for whoever hears the page', async () => {
+    open({ ...job, advice: { ...job.advice, cautions: [{ code: 'SAP', text: 'Its sap burns.' }] } });
+    const caution = await screen.findByText('Its sap burns.');
+    const step = screen.getByLabelText('Water it the day before.');
+    expect(caution.compareDocumentPosition(step) & Node.DOCUMENT_POSITION_FOLLOWING).toBeTruthy();
+  });
+
   it('tells at the field that the ball cannot be so wide', async () => {
     answer('PUT', /found$/, () => ({ status: 400, body: { errors: [{ field: 'ball.topMm', message: 'Wider than its pot.' }] } }));
     open(job);

@@ -59,6 +59,15 @@ describe('a question to the fit', () => {
 });
 
 describe('the fit', () => {
+  it('names the pot that Schedule takes beside its button, and the one picked in its stead', async () => {
+    answer('POST', /what-if$/, () => ({ body: planned({ candidates: [candidate('b', 270, 1)] }) }));
+    open();
+    const bench = (await screen.findByRole('heading', { name: 'Put it on the bench' })).closest('form') as HTMLElement;
+    expect(bench).toHaveTextContent('Plastic 26 cm, 4 free. The window is 12 Apr 2027 to 10 Sept 2027.');
+    await userEvent.click(screen.getByRole('radio', { name: /Plastic 27 cm/ }));
+    await waitFor(() => expect(bench).toHaveTextContent('Plastic 27 cm, 1 free.'));
+  });
+
   it('sets pots side by side with all their figures, and says why others fail or are taken', async () => {
     open();
     const table = (await screen.findAllByRole('table'))[0] as HTMLElement;

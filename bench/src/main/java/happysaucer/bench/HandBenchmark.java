@@ -21,7 +21,7 @@ import java.util.function.IntToDoubleFunction;
  */
 public final class HandBenchmark {
   private static final LocalDate TODAY = LocalDate.of(2027, 4, 12);
-  private static final int WARM_UP = 5;
+  private static final int WARM_UP = 15;
   private static final int MEASURED = 25;
 
   /** Taps, and answers with the milliseconds until the drawing says something else. */

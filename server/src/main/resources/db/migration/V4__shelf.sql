@@ -39,6 +39,9 @@ alter table job add column old_pot varchar(10);
 -- front and angle of a trained tree
 alter table job add column front varchar(200);
 alter table job add column angle_degrees double precision;
+-- when the slip showed it: it counts for the plant like what a check sees
+alter table job_found add column found_on date not null;
+alter table job_found add column found_at timestamp(3) with time zone not null;
 create index job_shelf_pot on job (shelf_pot_id);
 create index job_status on job (status, done_on);
 

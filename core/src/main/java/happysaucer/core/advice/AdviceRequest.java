@@ -299,5 +299,25 @@ public record AdviceRequest(
       @Nullable String mix,
       @Nullable Double raiseMm,
       @Nullable String breakOut,
-      @Nullable Integer pieces) {}
+      @Nullable Integer pieces) {
+    public static final Wish NONE = new Wish(null, null, null, null, null, null, null, null);
+
+    /** Whether cuts are wished, or gaps that cuts follow from. */
+    public boolean cuts() {
+      return baseSliceMm != null
+          || sideShaveMm != null
+          || gapUnderMm != null
+          || gapAroundMm != null;
+    }
+
+    /** The same, with the cuts left to the rules. */
+    public Wish withoutCuts() {
+      return new Wish(null, null, null, null, mix, raiseMm, breakOut, pieces);
+    }
+
+    public Wish withBreakOut(String kept) {
+      return new Wish(
+          baseSliceMm, sideShaveMm, gapUnderMm, gapAroundMm, mix, raiseMm, kept, pieces);
+    }
+  }
 }

@@ -53,7 +53,8 @@ interface CaseMapper {
   List<StateRow> states(@Param("ids") Collection<UUID> ids);
 
   /**
-   * Signs of each plant's checks since a day, newest check first; newest is 1 for the last check.
+   * Signs of each plant since a day, newest first. Newest is 1 for those of the last check, and 0
+   * for what a slip showed at the bench, unless the repot it was slipped for has been done.
    */
   @Select(
       """
@@ -65,7 +66,15 @@ interface CaseMapper {
           + IN
           + """
           ) k join check_sign s on s.check_id = k.id
-      order by k.plant_id, k.newest
+      union all
+      select j.plant_id, f.found_on, f.found_at, f.code, f.state, f.grade, f.amount, 0
+      from job j join job_found f on f.job_id = j.id join plant p on p.id = j.plant_id
+      where f.found_on >= #{since}
+        and not (j.status = 'DONE' and p.last_repotted is not null and p.last_repotted >= j.done_on)
+        and j.plant_id in\s"""
+          + IN
+          + """
+           order by plant_id, checked_at desc
       </script>""")
   List<SignRow> signs(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
 

@@ -251,14 +251,16 @@ class PlantCases {
     };
   }
 
-  /** The last check as a whole, and of older ones since the repot what does not change quickly. */
+  /** The last look as a whole, and of older ones since the repot what does not change quickly. */
   private Map<String, Seen> signs(
       List<SignRow> rows, @Nullable LocalDate repotted, LocalDate date) {
     Map<String, Seen> signs = new LinkedHashMap<>();
     for (SignRow row : rows) {
+      boolean slippedLast = row.newest() == 0 && row.checkedAt().equals(rows.get(0).checkedAt());
       boolean beforeRepot = repotted != null && !row.checkedOn().isAfter(repotted);
       boolean counts =
           row.newest() == 1
+              || slippedLast
               || !row.checkedOn().isBefore(date.minusDays(countsDays(row.code())))
                   && countsDays(row.code()) > 0;
       if (!beforeRepot && counts) {

@@ -3,9 +3,13 @@ package happysaucer.server.job;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Differences;
+import happysaucer.core.casefile.Wish;
+import happysaucer.core.sign.SignCode;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.BenchAdvice;
+import happysaucer.server.advice.Books;
+import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
@@ -14,6 +18,7 @@ import happysaucer.server.job.Jobs.JobView;
 import happysaucer.server.job.Jobs.Offspring;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
+import happysaucer.server.problem.StaleException;
 import happysaucer.server.shelf.Shelf;
 import happysaucer.server.team.CurrentUser;
 import jakarta.validation.constraints.DecimalMax;
@@ -24,9 +29,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -45,6 +53,7 @@ public class Bench {
   private final Plans plans;
   private final AdviceService advice;
   private final Shelf shelf;
+  private final Books books;
   private final History history;
   private final TeamClock clock;
   private final CurrentUser user;
@@ -56,6 +65,7 @@ public class Bench {
       Plans plans,
       AdviceService advice,
       Shelf shelf,
+      Books books,
       History history,
       TeamClock clock,
       CurrentUser user,
@@ -65,6 +75,7 @@ public class Bench {
     this.plans = plans;
     this.advice = advice;
     this.shelf = shelf;
+    this.books = books;
     this.history = history;
     this.clock = clock;
     this.user = user;
@@ -77,6 +88,8 @@ public class Bench {
   public record FoundRequest(
       @NotNull(message = "Send the signs found, or an empty list.") List<AdviceRequest.Sign> signs,
       AdviceRequest.@Nullable Ball ball) {}
+
+  public record BreakOutRequest(@NotNull(message = "Say PLANT or POT.") Wish.BreakOut kept) {}
 
   /** How a trained tree is set. */
   public record SettingRequest(
@@ -110,24 +123,81 @@ public class Bench {
     }
   }
 
-  /** What was found with the plant out of its pot outranks what was expected: plans again. */
+  /**
+   * What was found with the plant out of its pot outranks what was expected: plans again.
+   *
+   * @param version of the job that was looked at; null takes the place of whatever is recorded
+   * @throws StaleException when someone else has recorded or planned something meanwhile
+   */
   @Transactional
-  public JobView found(UUID id, FoundRequest request, Units units) {
+  public JobView found(UUID id, @Nullable Integer version, FoundRequest request, Units units) {
     JobSummary job = jobs.open(id);
     mapper.lockPlant(job.plantId());
+    int now = jobs.open(id).version();
+    if (version != null && version != now) {
+      throw new StaleException(now, mapper.changedBy(id), both(id, request.signs()));
+    }
     Advice before = jobs.adviceOf(id);
     AdviceRequest.Wish wish = jobs.wishOf(mapper.extras(id));
     if (request.ball() != null) {
       checkBall(job.plantId(), request.ball());
       events.publishEvent(new BallMeasured(job.plantId(), request.ball(), clock.today()));
     }
+    // what is sent is all that was found: nothing of an earlier look counts beside it
+    mapper.clearFound(id);
     Plans.Found found = plans.found(job, before, request.signs(), wish, units);
     store(id, request.signs());
+    mapper.touch(id, clock.now(), user.id());
+    events.publishEvent(PlantTouched.of(job.plantId()));
+    return again(id, before, wish, found, units);
+  }
+
+  private JobView again(
+      UUID id, Advice before, AdviceRequest.@Nullable Wish wish, Plans.Found found, Units units) {
     List<Differences.Difference> changes = Plans.changes(before, found.advice(), units);
-    if (!changes.isEmpty()) {
-      jobs.replan(id, found.advice(), wish, words(changes));
+    if (!changes.isEmpty() || !Objects.equals(wish, found.wish())) {
+      jobs.replan(id, found.advice(), found.wish(), words(changes));
     }
     return jobs.view(id, changes, changes.isEmpty() ? List.of() : Plans.why(found, before));
+  }
+
+  /**
+   * What the owner keeps of a plant whose pot holds it by its mouth: settled at the bench, the plan
+   * follows.
+   */
+  @Transactional
+  public JobView breakOut(UUID id, BreakOutRequest request, Units units) {
+    JobSummary job = jobs.open(id);
+    mapper.lockPlant(job.plantId());
+    Advice before = jobs.adviceOf(id);
+    if (!BREAKS_THE_POT.contains(before.call().action())) {
+      throw InputException.of(
+          "kept", "Its pot lets it out: there is nothing to choose.", request.kept());
+    }
+    AdviceRequest.Wish wish = jobs.wishOf(mapper.extras(id));
+    AdviceRequest.Wish settled =
+        Objects.requireNonNullElse(wish, AdviceRequest.Wish.NONE)
+            .withBreakOut(request.kept().name());
+    Plans.Found found = plans.found(job, before, List.of(), settled, units);
+    history.log("job", id, "The owner keeps the " + request.kept().name().toLowerCase(Locale.ROOT));
+    return again(id, before, wish, found, units);
+  }
+
+  private List<StaleException.Change> both(UUID id, List<AdviceRequest.Sign> mine) {
+    return List.of(
+        new StaleException.Change(
+            "found",
+            labels(mine.stream().map(AdviceRequest.Sign::code)),
+            labels(mapper.found(id).stream().map(FoundRow::code))));
+  }
+
+  /** Signs by the words that a person knows them by. */
+  private String labels(Stream<@Nullable String> codes) {
+    Set<String> known = codes.filter(Objects::nonNull).collect(Collectors.toSet());
+    return Stream.of(SignCode.values())
+        .filter(code -> known.contains(code.name()))
+        .map(code -> books.team().book().signs().get(code).label())
+        .collect(Collectors.joining(", "));
   }
 
   /** A ball that cannot have been in this pot is refused at its measure. */
@@ -139,7 +209,6 @@ public class Bench {
   }
 
   private void store(UUID id, List<AdviceRequest.Sign> signs) {
-    mapper.clearFound(id);
     List<FoundRow> found =
         signs.stream()
             .map(
@@ -152,7 +221,7 @@ public class Bench {
             .filter(sign -> !sign.state().equals("NOT_CHECKED"))
             .toList();
     if (!found.isEmpty()) {
-      mapper.addFound(id, found);
+      mapper.addFound(id, found, clock.today(), clock.now());
     }
   }
 
@@ -238,6 +307,6 @@ public class Bench {
   private static String done(@Nullable String oldPot, DoneRequest request) {
     return "Done"
         + (request.minutes() == null ? "" : " in " + request.minutes() + " minutes")
-        + (oldPot == null ? "" : "; old pot: " + oldPot.toLowerCase(java.util.Locale.ROOT));
+        + (oldPot == null ? "" : "; old pot: " + oldPot.toLowerCase(Locale.ROOT));
   }
 }

@@ -6,6 +6,7 @@ import happysaucer.server.team.CurrentUser;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -70,8 +71,12 @@ class JobController {
   }
 
   @PutMapping("/api/jobs/{id}/found")
-  ResponseEntity<JobView> found(@PathVariable UUID id, @RequestBody Bench.FoundRequest request) {
-    return tagged(bench.found(id, request, user.units()));
+  ResponseEntity<JobView> found(
+      @PathVariable UUID id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String version,
+      @RequestBody Bench.FoundRequest request) {
+    return tagged(
+        bench.found(id, version == null ? null : Versions.parse(version), request, user.units()));
   }
 
   @PutMapping("/api/jobs/{id}/done")
@@ -83,6 +88,12 @@ class JobController {
   ResponseEntity<JobView> setting(
       @PathVariable UUID id, @RequestBody Bench.SettingRequest request) {
     return tagged(bench.setting(id, request));
+  }
+
+  @PutMapping("/api/jobs/{id}/break-out")
+  ResponseEntity<JobView> breakOut(
+      @PathVariable UUID id, @RequestBody Bench.BreakOutRequest request) {
+    return tagged(bench.breakOut(id, request, user.units()));
   }
 
   @DeleteMapping("/api/jobs/{id}")

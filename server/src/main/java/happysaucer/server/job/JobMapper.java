@@ -135,6 +135,12 @@ interface JobMapper {
       @Param("at") Instant at,
       @Param("user") UUID user);
 
+  /** Somebody has recorded something: who looks at an older state is told. */
+  @Update(
+      """
+      update job set version = version + 1, changed_at = #{at}, changed_by = #{user} where id = #{id}""")
+  void touch(@Param("id") UUID id, @Param("at") Instant at, @Param("user") UUID user);
+
   /** What a job carries besides what lists show. */
   record Extras(
       UUID id, @Nullable String wish, @Nullable String front, @Nullable Double angleDegrees) {}
@@ -208,10 +214,14 @@ interface JobMapper {
   @Insert(
       """
       <script>
-      insert into job_found (job_id, code, state, grade, amount) values
+      insert into job_found (job_id, code, state, grade, amount, found_on, found_at) values
       <foreach collection='found' item='f' separator=','>
-        (#{id}, #{f.code}, #{f.state}, #{f.grade}, #{f.value})
+        (#{id}, #{f.code}, #{f.state}, #{f.grade}, #{f.value}, #{on}, #{at})
       </foreach>
       </script>""")
-  void addFound(@Param("id") UUID id, @Param("found") List<FoundRow> found);
+  void addFound(
+      @Param("id") UUID id,
+      @Param("found") List<FoundRow> found,
+      @Param("on") LocalDate on,
+      @Param("at") Instant at);
 }

@@ -3,6 +3,7 @@ package happysaucer.server.job;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Differences;
+import happysaucer.core.advice.RefusedException;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.BenchAdvice;
 import happysaucer.server.job.Jobs.PlanRequest;
@@ -12,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -19,6 +21,9 @@ import org.springframework.stereotype.Component;
 /** From what a person picks to an advice that can be worked by, with its pot reserved. */
 @Component
 class Plans {
+  private static final Set<String> CUTS =
+      Set.of("wish.baseSliceMm", "wish.sideShaveMm", "wish.gapUnderMm", "wish.gapAroundMm");
+
   private final BenchAdvice advice;
   private final Shelf shelf;
 
@@ -154,12 +159,52 @@ class Plans {
   }
 
   /**
-   * Found out of the pot: the planned pot stays as long as it will do, then the shelf is asked, and
-   * where nothing on it will do, a pot is to be ordered.
+   * Plans again from what was found out of the pot. Cuts that a person wished stand only while they
+   * suit what is there: nobody with the plant in hand is refused for what was wished at a desk.
    *
    * @param before the advice the job acts on
    */
   Found found(
+      JobSummary job,
+      Advice before,
+      List<AdviceRequest.Sign> signs,
+      AdviceRequest.@Nullable Wish wish,
+      Units units) {
+    if (wish == null || !wish.cuts()) {
+      return fitted(job, before, signs, wish, units);
+    }
+    try {
+      Found found = fitted(job, before, signs, wish, units);
+      if (suits(found.advice(), before)) {
+        return found;
+      }
+    } catch (RefusedException e) {
+      if (!e.faults().stream().allMatch(fault -> CUTS.contains(fault.field()))) {
+        throw e;
+      }
+    }
+    Found ruled = fitted(job, before, signs, wish.withoutCuts(), units);
+    List<String> why = new ArrayList<>(ruled.why());
+    why.add(
+        "The cuts that were wished do not suit what is found; those of the rules stand instead.");
+    return new Found(ruled.advice(), ruled.wish(), why);
+  }
+
+  /** Within the limit, and no deeper than somebody has confirmed. */
+  private static boolean suits(Advice now, Advice before) {
+    if (now.repot() == null) {
+      return true;
+    }
+    boolean confirmed = before.repot() != null && before.repot().rootWork().confirm();
+    Advice.RootWork work = now.repot().rootWork();
+    return !work.overLimit() && (confirmed || !work.confirm());
+  }
+
+  /**
+   * The planned pot stays as long as it will do, then the shelf is asked, and where nothing on it
+   * will do, a pot is to be ordered.
+   */
+  private Found fitted(
       JobSummary job,
       Advice before,
       List<AdviceRequest.Sign> signs,
@@ -180,7 +225,7 @@ class Plans {
                   reserved),
               units);
       if (kept.repot() == null || chosen(kept).isPresent()) {
-        return new Found(kept, why);
+        return new Found(kept, wish, why);
       }
       kept.repot().candidates().stream()
           .filter(pot -> pot.id().equals(job.potId()))
@@ -198,7 +243,7 @@ class Plans {
               new BenchAdvice.Question(signs, null, pot(now.repot().orderPot()), wish, null),
               units);
     }
-    return new Found(now, why);
+    return new Found(now, wish, why);
   }
 
   /** A pot to order is known to its job alone; those on the shelf are asked for by their id. */
@@ -209,9 +254,10 @@ class Plans {
   }
 
   /**
-   * @param why the planned pot will not do any more
+   * @param wish what of the wishes still stands
+   * @param why the planned pot or cuts will not do any more
    */
-  record Found(Advice advice, List<String> why) {}
+  record Found(Advice advice, AdviceRequest.@Nullable Wish wish, List<String> why) {}
 
   static List<String> why(Found found, Advice before) {
     List<String> why = new ArrayList<>(found.why());

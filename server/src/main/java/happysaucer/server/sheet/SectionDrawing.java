@@ -1,10 +1,10 @@
 package happysaucer.server.sheet;
 
 import happysaucer.core.advice.Advice;
-import happysaucer.core.pot.Pot;
 import happysaucer.core.unit.Wording;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -21,6 +21,7 @@ final class SectionDrawing {
   private final Advice.Section section;
   private final Advice.@Nullable Candidate chosen;
   private final Wording wording;
+  private final SectionShape shape;
   private float scale;
   private float centre;
   private float floor;
@@ -31,103 +32,145 @@ final class SectionDrawing {
     this.section = section;
     this.chosen = chosen;
     this.wording = wording;
+    shape = SectionShape.of(section, chosen != null && chosen.id().equals("current"));
   }
 
   private record Label(String text, float x, float y) {}
 
-  /** Least height for five labels beside a low wide pot. */
+  /** Least height for seven labels beside a low wide pot. */
   private static final float LEAST = 74;
+
+  /** Over the drawing: the width of the pot, and the neck of one that has a mouth. */
+  private static final float ABOVE = 18;
 
   /** The height it takes in a box of this width and at most this height. */
   float height(float width, float most) {
     measure(width, most);
-    double tallest = Math.max(pot().heightMm(), section.oldPot().heightMm());
-    return Math.max(LEAST, 18 + (float) tallest * scale);
-  }
-
-  private Advice.Outline pot() {
-    return section.newPot() == null ? section.oldPot() : section.newPot();
+    return Math.max(LEAST, ABOVE + (float) (shape.highest() - shape.lowest()) * scale);
   }
 
   private void measure(float width, float height) {
-    Advice.Outline pot = pot();
-    double widest =
-        Math.max(
-            Math.max(pot.topMm(), pot.baseMm()),
-            Math.max(section.oldPot().topMm(), section.oldPot().baseMm()));
-    double tallest = Math.max(pot.heightMm(), section.oldPot().heightMm());
-    scale = (float) Math.min((width - LABELS) / widest, (height - 14) / tallest);
+    double tall = shape.highest() - shape.lowest();
+    scale = (float) Math.min((width - LABELS) / shape.widest(), (height - ABOVE) / tall);
   }
 
   /** Draws into a box from its top left. */
   void draw(float x, float y, float width, float height) throws IOException {
-    Advice.Outline pot = pot();
     measure(width, height);
-    Advice.Levels levels = section.levels();
-    double tallest = Math.max(pot.heightMm(), section.oldPot().heightMm());
     centre = x + (width - LABELS) / 2;
-    floor = y + 12 + (float) tallest * scale;
-    double gap = levels == null ? 0 : levels.rimGapMm();
-    double base = levels == null ? 0 : Math.max(0, levels.baseLayerMm());
-    double fill = pot.heightMm() - gap;
-    filled(pot, 0, fill, FRESH);
-    filled(pot, section.coarseLayerMm(), Math.min(fill, section.wetZoneMm()), WET);
+    floor = y + ABOVE - 6 + (float) shape.highest() * scale;
+    Advice.Outline pot = shape.pot();
+    Advice.Outline ball = section.ballAfter();
+    filled(pot, 0, shape.fill(), FRESH);
+    filled(pot, section.coarseLayerMm(), Math.min(shape.fill(), section.wetZoneMm()), WET);
     filled(pot, 0, section.coarseLayerMm(), COARSE);
-    body(section.ballAfter(), base, BALL);
-    if (differs(section.ballBefore(), section.ballAfter())) {
-      ink.gray(0);
-      ink.dashed(2, 2);
-      outline(section.ballBefore(), fill - section.ballBefore().heightMm());
-      ink.dashed();
-    }
-    oldPot(base);
+    ink.gray(BALL);
+    ink.shape(corners(ball, shape.bottom(), 0, shape.soil()), true, true);
     ink.gray(0);
-    ink.width(1.8f);
-    ink.shape(
-        new float[] {
-          left(pot, pot.heightMm()),
-          up(pot.heightMm()),
-          left(pot, 0),
-          up(0),
-          right(pot, 0),
-          up(0),
-          right(pot, pot.heightMm()),
-          up(pot.heightMm())
-        },
-        false,
-        false);
-    ink.width(0.7f);
-    wires(pot, base);
+    ink.dashed(2, 2);
+    if (shape.soil() < ball.heightMm()) {
+      ink.shape(corners(ball, shape.bottom(), shape.soil(), ball.heightMm()), false, true);
+    }
+    if (differs(section.ballBefore(), ball)) {
+      outline(section.ballBefore(), shape.beforeBottom());
+    }
+    ink.dashed();
+    collar(pot);
+    oldPot();
+    walls(pot);
+    wires(pot);
     String across =
         pot.topDepthMm() != null && Math.abs(pot.topDepthMm() - pot.topMm()) > 1
             ? mm(pot.topMm()) + " x " + mm(pot.topDepthMm())
             : mm(pot.topMm());
-    ink.text(across, centre - ink.width(across, SIZE) / 2, up(pot.heightMm()) - 4, SIZE);
-    labels(pot, fill, gap, base, x + width - LABELS + 6);
+    ink.text(across, centre - ink.width(across, SIZE) / 2, up(shape.highest()) - 6, SIZE);
+    labels(pot, x + width - LABELS + 6);
+  }
+
+  private void walls(Advice.Outline pot) throws IOException {
+    double rim = pot.heightMm();
+    ink.gray(0);
+    ink.width(1.8f);
+    ink.shape(
+        new float[] {
+          left(pot, rim),
+          up(rim),
+          left(pot, 0),
+          up(0),
+          right(pot, 0),
+          up(0),
+          right(pot, rim),
+          up(rim)
+        },
+        false,
+        false);
+    if (pot.mouthMm() != null && pot.mouthMm() < pot.topMm()) {
+      float mouth = (float) (pot.mouthMm() / 2 * scale);
+      ink.line(left(pot, rim), up(rim), centre - mouth, up(rim) - 3);
+      ink.line(right(pot, rim), up(rim), centre + mouth, up(rim) - 3);
+    }
+    ink.width(0.7f);
+  }
+
+  /** Grit round the neck, over half the width. */
+  private void collar(Advice.Outline pot) throws IOException {
+    if (section.collarMm() == null) {
+      return;
+    }
+    float quarter = (float) (pot.topMm() / 4 * scale);
+    float top = up(shape.fill() + section.collarMm());
+    float level = up(shape.fill());
+    float[] box = {
+      centre - quarter, top, centre + quarter, top, centre + quarter, level, centre - quarter, level
+    };
+    ink.gray(FRESH);
+    ink.shape(box, true, true);
+    ink.gray(0);
+    ink.shape(box, false, true);
   }
 
   private static boolean differs(Advice.Outline a, Advice.Outline b) {
     return Math.abs(a.topMm() - b.topMm()) > 1 || Math.abs(a.heightMm() - b.heightMm()) > 1;
   }
 
-  private void labels(Advice.Outline pot, double fill, double gap, double base, float at)
-      throws IOException {
+  private void labels(Advice.Outline pot, float at) throws IOException {
+    Advice.Outline ball = section.ballAfter();
+    double gap = pot.heightMm() - shape.fill();
+    double ballAt = shape.soil() * 0.7;
     List<Label> labels = new ArrayList<>();
+    if (section.levels() != null && section.levels().raiseMm() > 0) {
+      labels.add(
+          new Label(
+              "base shown " + mm(section.levels().raiseMm()),
+              centre + half(ball, ball.heightMm()),
+              up(shape.top(section))));
+    }
     labels.add(
         new Label("rim gap " + mm(gap), right(pot, pot.heightMm()), up(pot.heightMm() - gap / 2)));
-    double ballMiddle = base + section.ballAfter().heightMm() * 0.7;
+    if (section.collarMm() != null) {
+      labels.add(
+          new Label(
+              "grit collar " + mm(section.collarMm()),
+              centre + (float) (pot.topMm() / 4 * scale),
+              up(shape.fill() + section.collarMm() / 2)));
+    }
     labels.add(
         new Label(
-            "ball " + mm(section.ballAfter().topMm()) + " x " + mm(section.ballAfter().heightMm()),
-            centre + half(section.ballAfter(), section.ballAfter().heightMm() * 0.7),
-            up(ballMiddle)));
+            "ball " + mm(ball.topMm()) + " x " + mm(ball.heightMm()),
+            centre + half(ball, ballAt),
+            up(shape.bottom() + ballAt)));
     if (chosen != null) {
       labels.add(
           new Label(
               "fresh " + wording.litres(chosen.freshLitres()),
-              right(pot, fill * 0.45) - 2,
-              up(fill * 0.45)));
+              right(pot, shape.fill() * 0.45) - 2,
+              up(shape.fill() * 0.45)));
     }
+    labels.add(
+        new Label(
+            "base layer " + mm(shape.bottom()),
+            right(pot, shape.bottom() / 2) - 2,
+            up(shape.bottom() / 2)));
     if (section.coarseLayerMm() > 0) {
       labels.add(
           new Label(
@@ -141,7 +184,7 @@ final class SectionDrawing {
               right(pot, section.wetZoneMm()) - 2,
               up(section.wetZoneMm() * 0.7)));
     }
-    labels.add(new Label("base layer " + mm(base), right(pot, base / 2) - 2, up(base / 2)));
+    labels.sort(Comparator.comparingDouble(Label::y));
     float next = 0;
     for (Label label : labels) {
       float y = Math.max(label.y() + 2.5f, next);
@@ -154,24 +197,20 @@ final class SectionDrawing {
   }
 
   /** The pot it stood in, where that is another: dashed, its fill line at the ball's own. */
-  private void oldPot(double base) throws IOException {
-    Advice.Outline old = section.oldPot();
-    boolean same = chosen != null && chosen.id().equals("current");
-    if (section.newPot() == null || same) {
-      return;
+  private void oldPot() throws IOException {
+    if (shape.oldFloor().isPresent()) {
+      ink.gray(0.35f);
+      ink.dashed(4, 3);
+      outline(section.oldPot(), shape.oldFloor().getAsDouble());
+      ink.dashed();
     }
-    ink.gray(0.35f);
-    ink.dashed(4, 3);
-    outline(
-        old, base + section.ballAfter().heightMm() - (old.heightMm() - Pot.rimGapMm(old.topMm())));
-    ink.dashed();
   }
 
-  private void wires(Advice.Outline pot, double base) throws IOException {
+  private void wires(Advice.Outline pot) throws IOException {
     if (section.wires() == null) {
       return;
     }
-    double top = base + section.ballAfter().heightMm();
+    double top = shape.top(section);
     for (double share : new double[] {-0.3, 0.3}) {
       float at = (float) (pot.baseMm() * share * scale);
       ink.line(centre + at, floor + 3, centre + at, up(top));
@@ -198,28 +237,21 @@ final class SectionDrawing {
     }
   }
 
-  private void body(Advice.Outline body, double bottom, float gray) throws IOException {
-    ink.gray(gray);
-    ink.shape(corners(body, bottom), true, true);
-  }
-
   private void outline(Advice.Outline body, double bottom) throws IOException {
-    ink.shape(corners(body, bottom), false, true);
+    ink.shape(corners(body, bottom, 0, body.heightMm()), false, true);
   }
 
-  private float[] corners(Advice.Outline body, double bottom) {
-    double top = bottom + body.heightMm();
-    float upper = (float) (body.topMm() / 2 * scale);
-    float lower = (float) (body.baseMm() / 2 * scale);
+  /** The part of a body between two of its own heights, standing at a height. */
+  private float[] corners(Advice.Outline body, double bottom, double from, double to) {
     return new float[] {
-      centre - upper,
-      up(top),
-      centre + upper,
-      up(top),
-      centre + lower,
-      up(bottom),
-      centre - lower,
-      up(bottom)
+      left(body, to),
+      up(bottom + to),
+      right(body, to),
+      up(bottom + to),
+      right(body, from),
+      up(bottom + from),
+      left(body, from),
+      up(bottom + from)
     };
   }
 
