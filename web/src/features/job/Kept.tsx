@@ -23,6 +23,7 @@ export function Kept({ data, store }: { data: Schemas['JobView']; store: (next: 
   });
   return (
     <Radio.Group
+      size="lg"
       className={classes.kept}
       label="The owner keeps"
       value={keep.variables && keep.isPending ? keep.variables : (data.wish?.breakOut ?? '')}
@@ -30,7 +31,7 @@ export function Kept({ data, store }: { data: Schemas['JobView']; store: (next: 
     >
       <div className={classes.radios}>
         {CHOICES.map((c) => (
-          <Radio key={c.value} size="md" value={c.value} label={c.label} disabled={keep.isPending} />
+          <Radio key={c.value} size="lg" value={c.value} label={c.label} disabled={keep.isPending} />
         ))}
       </div>
     </Radio.Group>

@@ -151,7 +151,7 @@ record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) 
                       "fail.overStep",
                       "{} wider than the ball, more than the {} this method allows: too much medium would stay wet.",
                       Length.ofMm((pot.topMm() - ballTopMm)),
-                      Length.ofMm(mostMm))
+                      Length.ofMm(school.mostMm()))
                   : Message.of(
                       "fail.overShare",
                       "The ball would be only {} of what the pot holds; this method wants about two thirds.",

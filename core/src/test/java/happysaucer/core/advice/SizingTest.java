@@ -80,6 +80,17 @@ class SizingTest {
   }
 
   @Test
+  void theStepAPotFailsByIsTheOneThePlanIsSizedBy() {
+    Advice hole =
+        crowded("Ficus elastica")
+            .choosing(pot("wide", "PLASTIC", 285), pot("wider", "PLASTIC", 330))
+            .advice();
+    assertThat(hole.repot().candidates().get(1).failures().get(0).text())
+        .contains("more than the 55 mm this method allows");
+    assertThat(hole.repot().sizing().get(0)).contains("up to 55 mm over the ball");
+  }
+
+  @Test
   void generousStepsAreForLargeStrongTreesInSeasonOnly() {
     Ask tree =
         crowded("Ficus elastica").in(Ask.pot("now", 320, 6)).choosing(pot("plus8", "PLASTIC", 400));

@@ -13,9 +13,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Rows under a head line, as saved from a spreadsheet or pasted out of one: parted by commas,
@@ -64,6 +67,37 @@ public record Sheet(List<Fault> faults, List<Row> rows) {
     private static String plain(String name) {
       return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z]", "");
     }
+  }
+
+  /** A spreadsheet would work out a cell that begins so; a number may. */
+  private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
+
+  private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9.,]+( [a-z]+)?");
+
+  /**
+   * Rows as CSV under their head line. What a spreadsheet would take for a formula has an
+   * apostrophe before it, which reading takes off again.
+   */
+  public static String write(List<String> columns, List<? extends List<?>> rows) {
+    StringBuilder out = new StringBuilder();
+    try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
+      csv.printRecord(columns);
+      for (List<?> row : rows) {
+        csv.printRecord(row.stream().map(Sheet::guarded).toList());
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toString();
+  }
+
+  private static String guarded(@Nullable Object cell) {
+    String text = cell == null ? "" : cell.toString();
+    return FORMULA.matcher(text).matches() && !NUMBER.matcher(text).matches() ? "'" + text : text;
+  }
+
+  private static String unguarded(String cell) {
+    return cell.startsWith("'") && FORMULA.matcher(cell).matches() ? cell.substring(1) : cell;
   }
 
   /** Reads what can be read; nothing is thrown for what a person wrote. */
@@ -144,7 +178,7 @@ public record Sheet(List<Fault> faults, List<Row> rows) {
     Map<String, String> cells = new LinkedHashMap<>();
     for (int i = 0; i < line.size(); i++) {
       if (columns.containsKey(i)) {
-        cells.put(columns.get(i), line.get(i));
+        cells.put(columns.get(i), unguarded(line.get(i)));
       }
     }
     return new Row((int) line.getRecordNumber(), cells);

@@ -18,16 +18,13 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -250,37 +247,32 @@ public class ShelfSheets {
 
   /** The whole shelf as CSV; lengths in cm. Reads back in as it went out. */
   public String write() {
-    StringBuilder out = new StringBuilder();
-    try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
-      csv.printRecord(COLUMNS);
-      for (ShelfPot pot : shelf.pots()) {
-        csv.printRecord(
-            pot.name(),
-            pot.kind(),
-            pot.shape(),
-            pot.material(),
-            cm(pot.topMm()),
-            cm(pot.baseMm()),
-            cm(pot.topDepthMm()),
-            cm(pot.baseDepthMm()),
-            cm(pot.heightMm()),
-            cm(pot.mouthMm()),
-            cm(pot.footMm()),
-            Math.round(pot.massG()),
-            pot.drainHoles(),
-            pot.feet(),
-            pot.wireHoles(),
-            pot.inStock(),
-            pot.lowAt(),
-            pot.priceCents() == null
-                ? ""
-                : new BigDecimal(pot.priceCents()).movePointLeft(2).toPlainString(),
-            pot.note());
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out.toString();
+    return Sheet.write(COLUMNS, shelf.pots().stream().map(ShelfSheets::cells).toList());
+  }
+
+  private static List<@Nullable Object> cells(ShelfPot pot) {
+    return Arrays.asList(
+        pot.name(),
+        pot.kind(),
+        pot.shape(),
+        pot.material(),
+        cm(pot.topMm()),
+        cm(pot.baseMm()),
+        cm(pot.topDepthMm()),
+        cm(pot.baseDepthMm()),
+        cm(pot.heightMm()),
+        cm(pot.mouthMm()),
+        cm(pot.footMm()),
+        Math.round(pot.massG()),
+        pot.drainHoles(),
+        pot.feet(),
+        pot.wireHoles(),
+        pot.inStock(),
+        pot.lowAt(),
+        pot.priceCents() == null
+            ? ""
+            : new BigDecimal(pot.priceCents()).movePointLeft(2).toPlainString(),
+        pot.note());
   }
 
   private static String cm(@Nullable Double mm) {

@@ -2,15 +2,11 @@ package happysaucer.server.species;
 
 import happysaucer.core.book.SpeciesColumn;
 import happysaucer.core.book.SpeciesForm;
+import happysaucer.server.exchange.Sheet;
 import happysaucer.server.history.Versions;
 import happysaucer.server.team.CurrentUser;
-import java.io.IOException;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -88,16 +84,11 @@ class SpeciesController {
   }
 
   @GetMapping(value = "/api/species-export", params = "format=CSV")
-  ResponseEntity<String> csv() throws IOException {
-    StringWriter text = new StringWriter();
+  ResponseEntity<String> csv() {
     List<String> columns = SpeciesForm.columns().stream().map(SpeciesColumn::key).toList();
-    CSVFormat format = CSVFormat.RFC4180.builder().setHeader(columns.toArray(new String[0])).get();
-    try (CSVPrinter printer = new CSVPrinter(text, format)) {
-      for (Map<String, String> cells : book.all()) {
-        printer.printRecord(columns.stream().map(cells::get).toList());
-      }
-    }
-    return file(text.toString(), CSV, "species.csv");
+    List<List<String>> rows =
+        book.all().stream().map(cells -> columns.stream().map(cells::get).toList()).toList();
+    return file(Sheet.write(columns, rows), CSV, "species.csv");
   }
 
   @GetMapping(value = "/api/species-export", params = "format=JSON")
