@@ -1,8 +1,9 @@
 import { Button, FileButton, Textarea } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, body, newId, type Schemas } from '../../api/client';
+import { api, body, type Schemas } from '../../api/client';
+import { useOnce } from '../../api/once';
 import page from '../../ui/Page.module.css';
 import { Waiting } from '../../ui/Waiting';
 import { notifyDone, notifyProblem } from '../../ui/notify';
@@ -18,7 +19,7 @@ export function EnterPage() {
   const { id = '' } = useParams();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const entryId = useRef(newId());
+  const once = useOnce();
   const [sheet, setSheet] = useState('');
   const site = useQuery({
     queryKey: ['site', id],
@@ -26,7 +27,7 @@ export function EnterPage() {
   });
   const enter = useMutation({
     mutationFn: (save: boolean) =>
-      body(api.POST('/api/sites/{id}/plants', { params: { path: { id } }, body: { id: entryId.current, sheet, save } })),
+      body(api.POST('/api/sites/{id}/plants', { params: { path: { id } }, body: { id: once.id(), sheet, save } })),
     onSuccess: (view) => {
       if (!view.saved) return;
       for (const key of ['site', 'plants', 'round', 'clients']) void queries.invalidateQueries({ queryKey: [key] });
@@ -34,13 +35,13 @@ export function EnterPage() {
       void navigate(`/plants?site=${id}`);
     },
     onError: (e) => {
-      entryId.current = newId();
+      once.refused(e);
       notifyProblem(e);
     },
   });
   const change = (text: string) => {
     setSheet(text);
-    entryId.current = newId();
+    once.renew();
     enter.reset();
   };
   const tried = enter.data;

@@ -1,8 +1,9 @@
 import { Button, Checkbox, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, body, newId, type Schemas } from '../../api/client';
+import { api, body, type Schemas } from '../../api/client';
+import { useOnce } from '../../api/once';
 import { faultsByField } from '../../api/problem';
 import { dayYear } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
@@ -57,7 +58,7 @@ function Plan({ fit, plan, pot, question }: Props) {
   const { today, units } = useReader();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const jobId = useRef(newId());
+  const once = useOnce();
   const [plannedOn, setPlannedOn] = useState<string | null>(null);
   const [confirmed, setConfirmed] = useState(false);
   const { call } = fit.advice;
@@ -68,7 +69,7 @@ function Plan({ fit, plan, pot, question }: Props) {
     mutationFn: () =>
       body(
         api.PUT('/api/jobs/{id}', {
-          params: { path: { id: jobId.current } },
+          params: { path: { id: once.id() } },
           body: { plantId: fit.plant.id, plannedOn: plannedOn ?? firstDay, ...choice, confirmed: plan.rootWork.confirm ? confirmed : null },
         }),
       ),
@@ -78,7 +79,7 @@ function Plan({ fit, plan, pot, question }: Props) {
       void navigate(`/jobs/${job.job.id}`);
     },
     onError: (e) => {
-      jobId.current = newId();
+      once.refused(e);
       void queries.invalidateQueries({ queryKey: ['plant', fit.plant.id, 'fit'] });
       if (!faultsByField(e).plannedOn) notifyProblem(e);
     },

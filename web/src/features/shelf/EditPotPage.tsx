@@ -1,8 +1,9 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, body, newId } from '../../api/client';
+import { api, body } from '../../api/client';
+import { useOnce } from '../../api/once';
 import { ProblemError, faultsByField } from '../../api/problem';
 import { Conflict } from '../../ui/Conflict';
 import { LengthInput } from '../../ui/LengthInput';
@@ -37,7 +38,8 @@ function EditPot({ item }: { item: ShelfItem | null }) {
   const { units } = useReader();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const id = useRef(item?.pot.id ?? newId());
+  const once = useOnce();
+  const id = () => item?.pot.id ?? once.id();
   const [opened] = useState<PotForm>(() => (item ? formOf(item.pot, units) : EMPTY));
   const [form, setForm] = useState(opened);
   const [unread, setUnread] = useState<Record<string, string>>({});
@@ -51,7 +53,7 @@ function EditPot({ item }: { item: ShelfItem | null }) {
     mutationFn: ({ request, version }: { request: PotRequest; version: number | null }) =>
       body(
         api.PUT('/api/shelf/{id}', {
-          params: { path: { id: id.current }, header: version === null ? {} : { 'If-Match': `"${version}"` } },
+          params: { path: { id: id() }, header: version === null ? {} : { 'If-Match': `"${version}"` } },
           body: request,
         }),
       ),
@@ -59,11 +61,11 @@ function EditPot({ item }: { item: ShelfItem | null }) {
     onError: (e) => {
       if (e instanceof ProblemError && e.status === 412) setStale(e);
       else if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
-      if (!item) id.current = newId();
+      once.refused(e);
     },
   });
   const remove = useMutation({
-    mutationFn: () => body(api.DELETE('/api/shelf/{id}', { params: { path: { id: id.current } } })),
+    mutationFn: () => body(api.DELETE('/api/shelf/{id}', { params: { path: { id: id() } } })),
     onSuccess: () => saved('Taken off the shelf.'),
     onError: notifyProblem,
   });

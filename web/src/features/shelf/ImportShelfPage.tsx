@@ -1,8 +1,9 @@
 import { Button, FileButton, Textarea } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, body, newId } from '../../api/client';
+import { api, body } from '../../api/client';
+import { useOnce } from '../../api/once';
 import page from '../../ui/Page.module.css';
 import { say, width } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
@@ -17,10 +18,10 @@ export function ImportShelfPage() {
   const { units } = useReader();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const id = useRef(newId());
+  const once = useOnce();
   const [sheet, setSheet] = useState(EXAMPLE);
   const read = useMutation({
-    mutationFn: (save: boolean) => body(api.POST('/api/shelf-import', { body: { id: id.current, sheet, save } })),
+    mutationFn: (save: boolean) => body(api.POST('/api/shelf-import', { body: { id: once.id(), sheet, save } })),
     onSuccess: (view) => {
       if (!view.saved) return;
       for (const key of ['shelf', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
@@ -31,7 +32,7 @@ export function ImportShelfPage() {
   });
   const change = (text: string) => {
     setSheet(text);
-    id.current = newId();
+    once.renew();
     read.reset();
   };
   const tried = read.data;

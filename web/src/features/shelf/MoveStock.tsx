@@ -1,7 +1,8 @@
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
-import { api, body, newId } from '../../api/client';
+import { useState } from 'react';
+import { api, body } from '../../api/client';
+import { useOnce } from '../../api/once';
 import { faultsByField, sayProblem } from '../../api/problem';
 import { notifyDone } from '../../ui/notify';
 import type { ShelfItem } from './useShelf';
@@ -12,7 +13,7 @@ const REASONS = ['Delivered', 'Counted anew', 'Broken', 'Sold', 'Given away'];
 /** How many there are now; what came or went is worked out, and the reason kept. */
 export function MoveStock({ item, close }: { item: ShelfItem; close: () => void }) {
   const queries = useQueryClient();
-  const id = useRef(newId());
+  const once = useOnce();
   const [count, setCount] = useState(String(item.pot.inStock));
   const [reason, setReason] = useState(REASONS[0] ?? '');
   const now = Number(count);
@@ -20,14 +21,17 @@ export function MoveStock({ item, close }: { item: ShelfItem; close: () => void 
   const change = valid ? now - item.pot.inStock : 0;
   const move = useMutation({
     mutationFn: () =>
-      body(api.POST('/api/shelf/{id}/stock', { params: { path: { id: item.pot.id } }, body: { id: id.current, change, reason } })),
+      body(api.POST('/api/shelf/{id}/stock', { params: { path: { id: item.pot.id } }, body: { id: once.id(), change, reason } })),
     onSuccess: (view) => {
       queries.setQueryData(['shelf'], view);
       void queries.invalidateQueries({ queryKey: ['plant'] });
       notifyDone(`${item.pot.name}: ${change > 0 ? '+' : ''}${change}.`);
       close();
     },
-    onError: () => (id.current = newId()),
+    onError: (e) => {
+      once.refused(e);
+      void queries.invalidateQueries({ queryKey: ['shelf'] });
+    },
   });
   return (
     <Modal opened onClose={close} title={item.pot.name}>

@@ -1,8 +1,9 @@
 import { Button, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, body, newId } from '../../api/client';
+import { api, body } from '../../api/client';
+import { useOnce } from '../../api/once';
 import page from '../../ui/Page.module.css';
 import { Waiting } from '../../ui/Waiting';
 import { length, say, width } from '../../ui/format';
@@ -18,21 +19,21 @@ export function TradePage() {
   const { units } = useReader();
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const id = useRef(newId());
+  const once = useOnce();
   const [counts, setCounts] = useState<Record<string, string>>({});
   const picks = Object.entries(counts)
     .filter(([, n]) => /^\d{1,5}$/.test(n.trim()))
     .map(([size, n]) => ({ size, count: Number(n) }));
   const wrong = Object.values(counts).some((n) => n.trim() !== '' && !/^\d{1,5}$/.test(n.trim()));
   const add = useMutation({
-    mutationFn: () => body(api.POST('/api/shelf-from-trade', { body: { id: id.current, picks } })),
+    mutationFn: () => body(api.POST('/api/shelf-from-trade', { body: { id: once.id(), picks } })),
     onSuccess: () => {
       for (const key of ['shelf', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
       notifyDone(`${picks.length} sizes are on the shelf.`);
       void navigate('/shelf');
     },
     onError: (e) => {
-      id.current = newId();
+      once.refused(e);
       notifyProblem(e);
     },
   });

@@ -83,6 +83,26 @@ describe('the shelf', () => {
     await waitFor(() => expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({ change: 5, reason: 'Delivered' }));
   });
 
+  it('sends the same move again after a broken line, and another one after a refusal', async () => {
+    const moves = () => asked.filter((a) => a.path.endsWith('/stock')).map((a) => (a.body as { id: string }).id);
+    answer('POST', /\/stock$/, () => {
+      throw new TypeError('no line');
+    });
+    show(pages, '/shelf');
+    await userEvent.click(await screen.findByRole('button', { name: 'Count of Plastic 23 cm' }));
+    await userEvent.clear(screen.getByLabelText('How many stand there now'));
+    await userEvent.type(screen.getByLabelText('How many stand there now'), '9');
+    await userEvent.click(screen.getByRole('button', { name: /^(Add|Take)/ }));
+    await screen.findByText(/could not be reached/);
+    answer('POST', /\/stock$/, () => ({ status: 409, body: { title: 'Contradicts', detail: '1 of them is reserved.' } }));
+    await userEvent.click(screen.getByRole('button', { name: /^(Add|Take)/ }));
+    await screen.findByText(/is reserved/);
+    await userEvent.click(screen.getByRole('button', { name: /^(Add|Take)/ }));
+    await waitFor(() => expect(moves()).toHaveLength(3));
+    expect(moves()[1]).toBe(moves()[0]);
+    expect(moves()[2]).not.toBe(moves()[1]);
+  });
+
   it('says why fewer cannot be: the words of the server stay in the dialog', async () => {
     answer('POST', /\/stock$/, () => ({ status: 409, body: { title: 'Contradicts', detail: '1 of them is reserved.' } }));
     show(pages, '/shelf');

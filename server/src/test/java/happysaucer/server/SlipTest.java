@@ -95,6 +95,7 @@ class SlipTest {
     String pale = "{\"signs\":[{\"code\":\"ROOTS_HEALTHY\"}]}";
     String path = "/api/jobs/" + job + "/found";
     assertThat(planner.put(path, pale, "If-Match", seen).status()).isEqualTo(200);
+    assertThat(planner.put(path, pale, "If-Match", seen).status()).as("sent again").isEqualTo(200);
     Http.Answer late = planner.put(path, ROT, "If-Match", seen);
     assertThat(late.status()).isEqualTo(412);
     JsonNode change = late.json().get("changes").get(0);
@@ -111,6 +112,7 @@ class SlipTest {
     String first = job(plant, "");
     found(first, ROT);
     planner.delete("/api/jobs/" + first);
+    assertThat(planner.delete("/api/jobs/" + first).status()).as("sent again").isEqualTo(200);
     assertThat(callOf(plant)).isEqualTo("ROT_RESCUE");
     String second = job(plant, "");
     assertThat(

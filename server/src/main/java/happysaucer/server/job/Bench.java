@@ -28,6 +28,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -135,6 +136,10 @@ public class Bench {
     mapper.lockPlant(job.plantId());
     int now = jobs.open(id).version();
     if (version != null && version != now) {
+      if (request.ball() == null && rows(request.signs()).equals(mapper.found(id))) {
+        // the same sent again over a bad line
+        return jobs.of(id);
+      }
       throw new StaleException(now, mapper.changedBy(id), both(id, request.signs()));
     }
     Advice before = jobs.adviceOf(id);
@@ -209,20 +214,25 @@ public class Bench {
   }
 
   private void store(UUID id, List<AdviceRequest.Sign> signs) {
-    List<FoundRow> found =
-        signs.stream()
-            .map(
-                sign ->
-                    new FoundRow(
-                        Objects.requireNonNull(sign.code()),
-                        sign.state() == null ? "PRESENT" : sign.state(),
-                        sign.grade(),
-                        sign.value()))
-            .filter(sign -> !sign.state().equals("NOT_CHECKED"))
-            .toList();
+    List<FoundRow> found = rows(signs);
     if (!found.isEmpty()) {
       mapper.addFound(id, found, clock.today(), clock.now());
     }
+  }
+
+  /** What is kept of what was sent, in the order it is kept in. */
+  private static List<FoundRow> rows(List<AdviceRequest.Sign> signs) {
+    return signs.stream()
+        .map(
+            sign ->
+                new FoundRow(
+                    Objects.toString(sign.code(), ""),
+                    sign.state() == null ? "PRESENT" : sign.state(),
+                    sign.grade(),
+                    sign.value()))
+        .filter(sign -> !sign.state().equals("NOT_CHECKED"))
+        .sorted(Comparator.comparing(FoundRow::code))
+        .toList();
   }
 
   private static String words(List<Differences.Difference> changes) {

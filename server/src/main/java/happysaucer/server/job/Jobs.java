@@ -302,6 +302,9 @@ public class Jobs {
       if (!now.status().equals("PLANNED")) {
         throw new ConflictException("This job is closed and cannot be moved.");
       }
+      if (now.plannedOn().equals(request.plannedOn())) {
+        return of(id);
+      }
       throw new StaleException(
           now.version(),
           mapper.changedBy(id),
@@ -326,6 +329,9 @@ public class Jobs {
   /** Takes a planned job off the plan; its pot is free again. It stays on record. */
   @Transactional
   public JobView drop(UUID id) {
+    if (summary(id).status().equals("DROPPED")) {
+      return of(id);
+    }
     open(id);
     mapper.close(id, "DROPPED", null, null, null, clock.now(), user.id());
     history.log("job", id, "Dropped");

@@ -240,7 +240,12 @@ public class Shelf {
     ShelfPot before = needed(id);
     ShelfPot after = ShelfMeasures.completed(id, request);
     if (mapper.edit(after, version, clock.now(), user.id()) == 0) {
-      throw new StaleException(before.version(), mapper.changedBy(id), changes(after, before));
+      List<StaleException.Change> changes = changes(after, before);
+      if (changes.isEmpty()) {
+        // the same edit sent again over a bad line
+        return;
+      }
+      throw new StaleException(before.version(), mapper.changedBy(id), changes);
     }
     history.log("shelf", id, "Edited");
   }
