@@ -219,6 +219,8 @@ class LoopOfTheWorkTest {
       Page page = Chromium.signedIn(context, "Jorun Pell");
       page.locator("a[aria-label='Check Baby rubber plant T-015']").click();
       answer(page, "STEM_BURIED_OR_MULCHED", "Yes").click();
+      // an answer that is still on its way would bring the cookie back
+      assertThat(page.locator("p[aria-live=polite]")).containsText("The call: ");
       context.clearCookies();
       button(page, "Save check").click();
       page.locator("button", new Page.LocatorOptions().setHasText("walks the round")).click();

@@ -32,6 +32,8 @@ alter table job add column shelf_pot_id uuid references shelf_pot;
 alter table job add column pot_count int default 0 not null;
 -- what a person wants done otherwise than the rules would plan it, as JSON
 alter table job add column wish clob;
+-- the advice in the other units, so that everybody reads a job in their own; advice is the metric one
+alter table job add column advice_imperial clob;
 alter table job add column minutes_ruled int;
 alter table job add column minutes_taken int;
 -- SHELF, WASTE or CLIENT

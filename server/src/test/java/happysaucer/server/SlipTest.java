@@ -14,9 +14,11 @@ class SlipTest {
   private static final String CROWDED =
       "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"SEVERE\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}";
   private static final String ROT = "{\"signs\":[{\"code\":\"ROOTS_ROTTEN\",\"value\":0.35}]}";
+  private final Http http;
   private final Http planner;
 
   SlipTest(Http http) {
+    this.http = http;
     planner = http.as("planner");
   }
 
@@ -50,7 +52,7 @@ class SlipTest {
   }
 
   @Test
-  void anotherPotIsChosenFromWhatTheSlipShowed() {
+  void workIsPlannedAnewFromWhatTheSlipShowed() {
     String plant = crowded("Slip one", "SL-1");
     String job = job(plant, "");
     found(job, ROT);
@@ -58,23 +60,18 @@ class SlipTest {
     assertThat(action(fit)).isEqualTo("ROT_RESCUE");
     assertThat(callOf(plant)).isEqualTo("ROT_RESCUE");
     String version = fit.get("openJob").get("version").asString();
-    String other = null;
-    for (JsonNode candidate : fit.get("advice").get("repot").get("candidates")) {
-      if (candidate.get("rank").asInt(0) == 2) {
-        other = candidate.get("id").asString();
-      }
-    }
-    assertThat(other).as("a second pot that will do").isNotNull();
+    String fits = fit.get("openJob").get("potId").asString();
     JsonNode anew =
         planner
             .put(
                 "/api/jobs/" + job + "/plan",
-                "{\"potId\":\"%s\"}".formatted(other),
+                "{\"potId\":\"%s\",\"wish\":{\"mix\":\"succulent\"}}".formatted(fits),
                 "If-Match",
                 "\"" + version + "\"")
             .json();
     assertThat(action(anew)).isEqualTo("ROT_RESCUE");
-    assertThat(anew.get("job").get("potId").asString()).isEqualTo(other);
+    assertThat(anew.get("advice").get("repot").get("mix").get("code").asString())
+        .isEqualTo("succulent");
   }
 
   @Test
@@ -191,5 +188,27 @@ class SlipTest {
     Http.Answer refused = planner.put("/api/jobs/" + job + "/break-out", "{\"kept\":\"POT\"}");
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.body()).contains("nothing to choose");
+  }
+
+  @Test
+  void everybodyReadsAJobInTheirOwnUnitsAndTicksTheSameSteps() {
+    Http counter = http.as("technician");
+    String job = job(crowded("Slip ten", "SL-10"), "");
+    JsonNode metric = planner.get("/api/jobs/" + job).json();
+    counter.put("/api/session/units", "{\"units\":\"IMPERIAL\"}");
+    try {
+      JsonNode imperial = counter.get("/api/jobs/" + job).json();
+      assertThat(metric.get("steps").toString()).contains(" cm ").doesNotContain(" in inside");
+      assertThat(imperial.get("steps").toString()).contains(" in inside").doesNotContain(" cm ");
+      assertThat(imperial.get("steps")).hasSameSizeAs(metric.get("steps"));
+      counter.put("/api/jobs/" + job + "/steps/1", "{\"tickedAt\":\"2027-04-12T08:31:00Z\"}");
+      JsonNode found = counter.put("/api/jobs/" + job + "/found", ROT).json();
+      assertThat(found.get("changes").toString()).contains(" in").doesNotContain(" cm");
+    } finally {
+      counter.put("/api/session/units", "{\"units\":\"METRIC\"}");
+    }
+    JsonNode after = planner.get("/api/jobs/" + job).json();
+    assertThat(after.get("steps").toString()).contains(" cm ").doesNotContain(" in inside");
+    assertThat(after.get("steps").get(1).get("tickedAt").isNull()).isFalse();
   }
 }

@@ -303,8 +303,7 @@ class DemoData implements ApplicationRunner {
           day.atTime(10, 0),
           () -> {
             UUID job = past.id();
-            jobs.schedule(
-                job, new Jobs.JobRequest(plant.id(), day, null, null, null, null), Units.METRIC);
+            jobs.schedule(job, new Jobs.JobRequest(plant.id(), day, null, null, null, null));
             jobs.of(job)
                 .steps()
                 .forEach(
@@ -338,8 +337,7 @@ class DemoData implements ApplicationRunner {
               ? today
               : call.from().plusDays(1 + 4L * spread++ % 40);
       if (!day.isAfter(call.to()) && spread % 3 != 0) {
-        jobs.schedule(
-            past.id(), new Jobs.JobRequest(plant.id(), day, null, null, null, null), Units.METRIC);
+        jobs.schedule(past.id(), new Jobs.JobRequest(plant.id(), day, null, null, null, null));
       }
     }
   }

@@ -131,7 +131,7 @@ public class Bench {
    * @throws StaleException when someone else has recorded or planned something meanwhile
    */
   @Transactional
-  public JobView found(UUID id, @Nullable Integer version, FoundRequest request, Units units) {
+  public JobView found(UUID id, @Nullable Integer version, FoundRequest request) {
     JobSummary job = jobs.open(id);
     mapper.lockPlant(job.plantId());
     int now = jobs.open(id).version();
@@ -150,20 +150,38 @@ public class Bench {
     }
     // what is sent is all that was found: nothing of an earlier look counts beside it
     mapper.clearFound(id);
-    Plans.Found found = plans.found(job, before, request.signs(), wish, units);
+    Replanned found = found(job, before, request.signs(), wish);
     store(id, request.signs());
     mapper.touch(id, clock.now(), user.id());
     events.publishEvent(PlantTouched.of(job.plantId()));
-    return again(id, before, wish, found, units);
+    return again(id, before, wish, found);
   }
 
-  private JobView again(
-      UUID id, Advice before, AdviceRequest.@Nullable Wish wish, Plans.Found found, Units units) {
-    List<Differences.Difference> changes = Plans.changes(before, found.advice(), units);
+  private JobView again(UUID id, Advice before, AdviceRequest.@Nullable Wish wish, Replanned now) {
+    Plans.Found found = now.found();
+    List<Differences.Difference> changes = Plans.changes(before, found.advice(), user.units());
     if (!changes.isEmpty() || !Objects.equals(wish, found.wish())) {
-      jobs.replan(id, found.advice(), found.wish(), words(changes));
+      jobs.replan(id, now.given(), found.wish(), words(changes));
     }
     return jobs.view(id, changes, changes.isEmpty() ? List.of() : Plans.why(found, before));
+  }
+
+  /**
+   * @param found in the units of whoever found it
+   * @param given the same in both
+   */
+  private record Replanned(Plans.Found found, Given given) {}
+
+  private Replanned found(
+      JobSummary job,
+      Advice before,
+      List<AdviceRequest.Sign> signs,
+      AdviceRequest.@Nullable Wish wish) {
+    Plans.Found metric = plans.found(job, before, signs, wish, Units.METRIC);
+    Plans.Found imperial = plans.found(job, before, signs, wish, Units.IMPERIAL);
+    return new Replanned(
+        user.units() == Units.IMPERIAL ? imperial : metric,
+        new Given(metric.advice(), imperial.advice()));
   }
 
   /**
@@ -171,7 +189,7 @@ public class Bench {
    * follows.
    */
   @Transactional
-  public JobView breakOut(UUID id, BreakOutRequest request, Units units) {
+  public JobView breakOut(UUID id, BreakOutRequest request) {
     JobSummary job = jobs.open(id);
     mapper.lockPlant(job.plantId());
     Advice before = jobs.adviceOf(id);
@@ -183,9 +201,9 @@ public class Bench {
     AdviceRequest.Wish settled =
         Objects.requireNonNullElse(wish, AdviceRequest.Wish.NONE)
             .withBreakOut(request.kept().name());
-    Plans.Found found = plans.found(job, before, List.of(), settled, units);
+    Replanned found = found(job, before, List.of(), settled);
     history.log("job", id, "The owner keeps the " + request.kept().name().toLowerCase(Locale.ROOT));
-    return again(id, before, wish, found, units);
+    return again(id, before, wish, found);
   }
 
   private List<StaleException.Change> both(UUID id, List<AdviceRequest.Sign> mine) {

@@ -2,7 +2,6 @@ package happysaucer.server.job;
 
 import happysaucer.server.history.Versions;
 import happysaucer.server.job.Jobs.JobView;
-import happysaucer.server.team.CurrentUser;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -22,14 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class JobController {
   private final Jobs jobs;
-  private final CurrentUser user;
-
   private final Bench bench;
 
-  JobController(Jobs jobs, Bench bench, CurrentUser user) {
+  JobController(Jobs jobs, Bench bench) {
     this.jobs = jobs;
     this.bench = bench;
-    this.user = user;
   }
 
   @GetMapping("/api/jobs")
@@ -44,7 +40,7 @@ class JobController {
 
   @PutMapping("/api/jobs/{id}")
   ResponseEntity<JobView> schedule(@PathVariable UUID id, @RequestBody Jobs.JobRequest request) {
-    return tagged(jobs.schedule(id, request, user.units()));
+    return tagged(jobs.schedule(id, request));
   }
 
   @PutMapping("/api/jobs/{id}/day")
@@ -60,7 +56,7 @@ class JobController {
       @PathVariable UUID id,
       @RequestHeader("If-Match") String version,
       @RequestBody Jobs.PlanRequest request) {
-    return tagged(jobs.plan(id, Versions.parse(version), request, user.units()));
+    return tagged(jobs.plan(id, Versions.parse(version), request));
   }
 
   @PutMapping("/api/jobs/{id}/steps/{position}")
@@ -75,8 +71,7 @@ class JobController {
       @PathVariable UUID id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String version,
       @RequestBody Bench.FoundRequest request) {
-    return tagged(
-        bench.found(id, version == null ? null : Versions.parse(version), request, user.units()));
+    return tagged(bench.found(id, version == null ? null : Versions.parse(version), request));
   }
 
   @PutMapping("/api/jobs/{id}/done")
@@ -93,7 +88,7 @@ class JobController {
   @PutMapping("/api/jobs/{id}/break-out")
   ResponseEntity<JobView> breakOut(
       @PathVariable UUID id, @RequestBody Bench.BreakOutRequest request) {
-    return tagged(bench.breakOut(id, request, user.units()));
+    return tagged(bench.breakOut(id, request));
   }
 
   @DeleteMapping("/api/jobs/{id}")

@@ -56,6 +56,10 @@ interface JobMapper {
   @Select("select advice from job where id = #{id}")
   @Nullable String advice(UUID id);
 
+  /** The metric one where a job is older than wording in both. */
+  @Select("select coalesce(advice_imperial, advice) from job where id = #{id}")
+  @Nullable String adviceImperial(UUID id);
+
   @Select(
       """
       select u.name from job j join app_user u on u.id = j.changed_by where j.id = #{id}""")
@@ -76,17 +80,18 @@ interface JobMapper {
       int potCount,
       @Nullable String wish,
       String advice,
+      String adviceImperial,
       String bookVersion) {}
 
   @Insert(
       """
       insert into job (id, plant_id, kind, action, urgency, status, window_from, window_to, planned_on,
                        minutes, minutes_ruled, pot_id, shelf_pot_id, pot_count, wish, advice,
-                       book_version, version, created_at, created_by,
+                       advice_imperial, book_version, version, created_at, created_by,
                        changed_at, changed_by)
       values (#{j.id}, #{j.plantId}, 'REPOT', #{j.action}, #{j.urgency}, 'PLANNED', #{j.windowFrom},
               #{j.windowTo}, #{j.plannedOn}, #{j.minutes}, #{j.minutesRuled}, #{j.potId}, #{j.shelfPotId},
-              #{j.potCount}, #{j.wish}, #{j.advice}, #{j.bookVersion},
+              #{j.potCount}, #{j.wish}, #{j.advice}, #{j.adviceImperial}, #{j.bookVersion},
               1, #{at}, #{user}, #{at}, #{user})""")
   void add(@Param("j") NewJob job, @Param("at") Instant at, @Param("user") UUID user);
 
@@ -105,7 +110,7 @@ interface JobMapper {
       """
       update job set action = #{action}, urgency = #{urgency}, pot_id = #{potId},
              shelf_pot_id = #{shelfPot}, pot_count = #{count}, wish = #{wish}, advice = #{advice},
-             book_version = #{book}, version = version + 1, changed_at = #{at}, changed_by = #{user}
+             advice_imperial = #{adviceImperial}, book_version = #{book}, version = version + 1, changed_at = #{at}, changed_by = #{user}
       where id = #{id} and status = 'PLANNED'""")
   int replan(
       @Param("id") UUID id,
@@ -116,6 +121,7 @@ interface JobMapper {
       @Param("count") int potCount,
       @Param("wish") @Nullable String wish,
       @Param("advice") String advice,
+      @Param("adviceImperial") String adviceImperial,
       @Param("book") String bookVersion,
       @Param("at") Instant at,
       @Param("user") UUID user);

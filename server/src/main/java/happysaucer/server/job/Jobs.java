@@ -148,13 +148,13 @@ public class Jobs {
    * @throws ConflictException when the plant has an open job already, or the pot is not free
    */
   @Transactional
-  public JobView schedule(UUID id, JobRequest request, Units units) {
+  public JobView schedule(UUID id, JobRequest request) {
     if (!history.firstTime(id, request)) {
       return of(id);
     }
     lock(request.plantId());
-    Advice given = plans.given(request.plantId(), request.plan(), null, units);
-    Advice.Call call = given.call();
+    Given given = Given.in(units -> plans.given(request.plantId(), request.plan(), null, units));
+    Advice.Call call = given.metric().call();
     checkDay(
         request.plannedOn(),
         Objects.requireNonNull(call.from()),
@@ -163,8 +163,8 @@ public class Jobs {
       throw new ConflictException(
           "This plant has a job already. Move that one instead of adding another.");
     }
-    Pick pick = plans.reserve(id, given);
-    int ruled = JobMinutes.ruled(given);
+    Pick pick = plans.reserve(id, given.metric());
+    int ruled = JobMinutes.ruled(given.metric());
     mapper.add(
         new JobMapper.NewJob(
             id,
@@ -180,11 +180,12 @@ public class Jobs {
             pick.shelfPot(),
             pick.count(),
             written(request.wish()),
-            json.writeValueAsString(given),
-            given.bookVersion()),
+            json.writeValueAsString(given.metric()),
+            json.writeValueAsString(given.imperial()),
+            given.metric().bookVersion()),
         clock.now(),
         user.id());
-    addSteps(id, given, List.of());
+    addSteps(id, given.metric(), List.of());
     history.log("job", id, "Scheduled for " + request.plannedOn() + confirmed(request.plan()));
     return of(id);
   }
@@ -247,7 +248,7 @@ public class Jobs {
    * @throws StaleException when someone has changed it meanwhile
    */
   @Transactional
-  public JobView plan(UUID id, int version, PlanRequest request, Units units) {
+  public JobView plan(UUID id, int version, PlanRequest request) {
     JobSummary job = open(id);
     lock(job.plantId());
     JobSummary now = open(id);
@@ -259,14 +260,16 @@ public class Jobs {
     }
     String reserved = now.shelfPotId() == null ? null : now.shelfPotId().toString();
     Advice before = adviceOf(id);
-    Advice given = plans.given(job.plantId(), request, reserved, units);
-    List<Differences.Difference> changes = Plans.changes(before, given, units);
+    Given given = Given.in(units -> plans.given(job.plantId(), request, reserved, units));
+    Units mine = user.units();
+    List<Differences.Difference> changes = Plans.changes(before, given.in(mine), mine);
     replan(id, given, request.wish(), "Planned anew" + confirmed(request));
     return view(id, changes, List.of());
   }
 
   /** Puts another advice in the place of the one a job acts on, with its pot and its steps. */
-  void replan(UUID id, Advice given, AdviceRequest.@Nullable Wish wish, String words) {
+  void replan(UUID id, Given both, AdviceRequest.@Nullable Wish wish, String words) {
+    Advice given = both.metric();
     Pick pick = plans.reserve(id, given);
     int replanned =
         mapper.replan(
@@ -278,6 +281,7 @@ public class Jobs {
             pick.count(),
             written(wish),
             json.writeValueAsString(given),
+            json.writeValueAsString(both.imperial()),
             given.bookVersion(),
             clock.now(),
             user.id());
@@ -377,15 +381,19 @@ public class Jobs {
   JobView view(UUID id, List<Differences.Difference> changes, List<String> why) {
     JobSummary job = summary(id);
     JobMapper.Extras extras = mapper.extras(id);
+    Advice advice = adviceOf(id);
     return new JobView(
         job,
-        adviceOf(id),
+        advice,
         wishOf(extras),
         job.status().equals("PLANNED") && plans.toOrder(job),
         extras.front(),
         extras.angleDegrees(),
         mapper.steps(id).stream()
-            .map(step -> new StepView(step.position(), step.phase(), step.text(), step.tickedAt()))
+            .map(
+                step ->
+                    new StepView(
+                        step.position(), step.phase(), text(step, advice), step.tickedAt()))
             .toList(),
         mapper.found(id).stream()
             .map(found -> new FoundView(found.code(), found.state(), found.grade(), found.value()))
@@ -415,7 +423,16 @@ public class Jobs {
     return job;
   }
 
+  /** A step in the words of the advice, which are in the reader's units. */
+  private static String text(StepRow step, Advice advice) {
+    List<Advice.Step> steps = advice.repot() == null ? List.of() : advice.repot().steps();
+    return step.position() < steps.size() ? steps.get(step.position()).text() : step.text();
+  }
+
+  /** The advice a job acts on, in the units of whoever asks. */
   Advice adviceOf(UUID id) {
-    return json.readValue(mapper.advice(id), Advice.class);
+    return json.readValue(
+        user.units() == Units.IMPERIAL ? mapper.adviceImperial(id) : mapper.advice(id),
+        Advice.class);
   }
 }
