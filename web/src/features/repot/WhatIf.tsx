@@ -5,7 +5,7 @@ import { Steps } from '../../ui/Steps';
 import { length, readLength, say, width, type Units } from '../../ui/format';
 import { plain } from '../../ui/words';
 import { useState } from 'react';
-import { AS_RULED, asksAnything, mostCuts, withCuts, withGaps, withWish, type Question } from './question';
+import { AS_RULED, asksAnything, mostCuts, ownFrom, withCuts, withGaps, withWish, type Question } from './question';
 import { RootShare } from './RootShare';
 import classes from './RepotPage.module.css';
 
@@ -21,6 +21,8 @@ interface Props {
 
 const STEP_MM = 5;
 const NARROWEST = 60;
+/** Up to a metre and a half. */
+const MOST_STEPS = 290;
 const MATERIALS = ['PLASTIC', 'TERRACOTTA', 'GLAZED', 'FIBRE', 'METAL', 'WOOD', 'CONCRETE', 'FABRIC'];
 const RAISES = [0, 5, 10, 15, 20, 25, 30, 40, 50];
 /** The ball comes out and its roots are sound, so that a person may choose the cuts. */
@@ -29,13 +31,9 @@ export const CUTS = ['POT_UP', 'ROOT_PRUNE_SAME_POT', 'RAISE_OR_SHALLOW', 'HEAVI
 /** Move a measure and see at once what it does. */
 export function WhatIf({ fit, plan, action, shown, question, ask, units }: Props) {
   const own = question.own;
-  const base = {
-    topMm: snap(shown?.pot.topMm ?? fit.plant.potTopMm),
-    heightMm: snap(shown?.pot.heightMm ?? fit.plant.potHeightMm),
-    material: shown?.material ?? fit.plant.potMaterial,
-  };
-  const measure = (key: 'topMm' | 'heightMm', label: string) => {
-    const value = own?.[key] ?? base[key];
+  const pot = own ?? ownFrom(shown, fit, plan.section.oldPot);
+  const measure = (key: 'topMm' | 'topDepthMm' | 'heightMm', label: string) => {
+    const value = pot[key] ?? pot.topMm / 2;
     const last = Math.round((Math.max(900, value + 100) - NARROWEST) / STEP_MM);
     return (
       <div className={classes.knob}>
@@ -43,9 +41,9 @@ export function WhatIf({ fit, plan, action, shown, question, ask, units }: Props
         <Steps
           label={label}
           index={Math.round((value - NARROWEST) / STEP_MM)}
-          last={Math.min(last, 188)}
+          last={Math.min(last, MOST_STEPS)}
           value={say(width(value, units))}
-          change={(i) => ask({ ...question, own: { ...(own ?? base), [key]: NARROWEST + i * STEP_MM } })}
+          change={(i) => ask({ ...question, own: { ...pot, [key]: NARROWEST + i * STEP_MM } })}
         />
       </div>
     );
@@ -61,13 +59,14 @@ export function WhatIf({ fit, plan, action, shown, question, ask, units }: Props
         )}
       </div>
       {action !== 'TOP_DRESS' && measure('topMm', 'Width inside')}
+      {action !== 'TOP_DRESS' && pot.shape === 'TROUGH' && measure('topDepthMm', 'Front to back')}
       {action !== 'TOP_DRESS' && measure('heightMm', 'Depth inside')}
       <div className={classes.pair}>
         <NativeSelect
           label="Material"
           disabled={action === 'TOP_DRESS'}
-          value={own?.material ?? base.material}
-          onChange={(e) => ask({ ...question, own: { ...(own ?? base), material: e.currentTarget.value } })}
+          value={pot.material}
+          onChange={(e) => ask({ ...question, own: { ...pot, material: e.currentTarget.value } })}
           data={MATERIALS.map((m) => ({ value: m, label: plain(m) }))}
         />
         <NativeSelect
@@ -117,8 +116,6 @@ export function WhatIf({ fit, plan, action, shown, question, ask, units }: Props
     </section>
   );
 }
-
-const snap = (mm: number): number => Math.round(mm / STEP_MM) * STEP_MM;
 
 function nearest(list: number[], value: number): number {
   let best = 0;

@@ -9,10 +9,45 @@ export interface Question {
   wish: Schemas['Wish'];
 }
 
+/** A pot that may exist nowhere: what is not moved on it stays as it is on the pot it started from. */
 export interface OwnPot {
+  shape: string;
   topMm: number;
+  /** Front to back, of a trough. */
+  topDepthMm: number | null;
   heightMm: number;
   material: string;
+  /** The base as a share of the top. */
+  taper: number;
+  drainHoles: number | null;
+  feet: number | null;
+  wireHoles: number | null;
+}
+
+/** From the pot that is drawn, else from the one the plant stands in; nobody wants another urn. */
+export function ownFrom(shown: Schemas['Candidate'] | null, fit: Schemas['FitView'], oldPot: Schemas['Outline']): OwnPot {
+  const outline = shown?.pot ?? oldPot;
+  const urn = outline.shape === 'URN';
+  return {
+    shape: urn ? 'STANDARD' : outline.shape,
+    topMm: outline.topMm,
+    topDepthMm: outline.shape === 'TROUGH' ? outline.topDepthMm : null,
+    heightMm: outline.heightMm,
+    material: shown?.material ?? fit.plant.potMaterial,
+    taper: Math.min(outline.baseMm / outline.topMm, urn ? 1 : 1.3),
+    drainHoles: shown?.drainHoles ?? null,
+    feet: shown?.feet ?? null,
+    wireHoles: shown?.wireHoles ?? null,
+  };
+}
+
+function potOf(own: OwnPot): NonNullable<Schemas['WhatIfRequest']['pot']> {
+  const { taper, topDepthMm, ...rest } = own;
+  return {
+    ...rest,
+    baseMm: own.topMm * taper,
+    ...(topDepthMm === null ? {} : { topDepthMm, baseDepthMm: topDepthMm * taper }),
+  };
 }
 
 export const AS_RULED: Question = { potId: null, own: null, wish: {} };
@@ -40,7 +75,7 @@ export function wishOf(q: Question): Schemas['Wish'] | null {
 export function requestOf(q: Question): Schemas['WhatIfRequest'] {
   return {
     potId: q.own ? null : q.potId,
-    pot: q.own ? { topMm: q.own.topMm, heightMm: q.own.heightMm, material: q.own.material } : null,
+    pot: q.own ? potOf(q.own) : null,
     wish: wishOf(q),
   };
 }

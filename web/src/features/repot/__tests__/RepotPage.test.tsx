@@ -9,7 +9,7 @@ import { candidate, fit, plan, planned } from '../../../test-plan';
 import { show } from '../../../test-render';
 import { answer, asked, forget } from '../../../test-server';
 import { RepotPage } from '../RepotPage';
-import { AS_RULED, asksAnything, mostCuts, requestOf, shownPot, withCuts, withGaps, withWish } from '../question';
+import { AS_RULED, asksAnything, mostCuts, ownFrom, requestOf, shownPot, withCuts, withGaps, withWish } from '../question';
 
 const page = (
   <>
@@ -48,6 +48,16 @@ describe('a question to the fit', () => {
     const ball = { ...plan.section.ballBefore, topMm: 790, baseMm: 750, topDepthMm: 195, baseDepthMm: 150 };
     expect(mostCuts(ball)).toEqual({ slice: 117, shave: 45 });
     expect(mostCuts(plan.section.ballBefore).shave).toBe(51);
+  });
+
+  it('keeps shape, taper and holes of the pot that a thought began with', () => {
+    const trough = { ...candidate('t', 800, 1), pot: { ...plan.section.oldPot, shape: 'TROUGH', topMm: 800, baseMm: 760, topDepthMm: 200, baseDepthMm: 190, heightMm: 190 }, feet: 4 };
+    const own = { ...ownFrom(trough, fit, plan.section.oldPot), topMm: 600 };
+    expect(requestOf({ ...AS_RULED, own }).pot).toEqual({
+      shape: 'TROUGH', topMm: 600, baseMm: 570, topDepthMm: 200, baseDepthMm: 190, heightMm: 190, material: 'PLASTIC', drainHoles: 6, feet: 4, wireHoles: 0,
+    });
+    const urn = { ...plan.section.oldPot, shape: 'URN', topMm: 200, baseMm: 260, mouthMm: 150 };
+    expect(requestOf({ ...AS_RULED, own: ownFrom(null, fit, urn) }).pot).toMatchObject({ shape: 'STANDARD', topMm: 200, baseMm: 200, drainHoles: null });
   });
 
   it('draws the pot that was asked for, else the best, else the one to order', () => {

@@ -41,6 +41,9 @@ class PlantCases {
 
   private static final int WATERINGS = 6;
 
+  /** Waterings further apart tell of records that stopped, not of how the plant drinks. */
+  private static final int LONGEST_INTERVAL_DAYS = 365;
+
   private final CaseMapper mapper;
   private final Books books;
 
@@ -297,7 +300,7 @@ class PlantCases {
       LocalDate before = newestFirst.get(i + 1).wateredOn();
       long days = ChronoUnit.DAYS.between(before, row.wateredOn());
       boolean thisPot = repotted == null || !before.isBefore(repotted);
-      if (days > 0 && row.litres() > 0 && thisPot) {
+      if (days > 0 && days <= LONGEST_INTERVAL_DAYS && row.litres() > 0 && thisPot) {
         pours.add(
             new AdviceRequest.Pour(
                 row.wateredOn(), (double) days, row.litres(), row.runOffLitres()));
@@ -331,6 +334,7 @@ class PlantCases {
         Math.abs(
             ChronoUnit.DAYS.between(
                 rows.get(0).wateredOn(), rows.get(rows.size() - 1).wateredOn()));
-    return days == 0 ? Optional.empty() : Optional.of(days / (double) (rows.size() - 1));
+    double interval = days / (double) (rows.size() - 1);
+    return days == 0 || interval > LONGEST_INTERVAL_DAYS ? Optional.empty() : Optional.of(interval);
   }
 }
