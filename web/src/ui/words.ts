@@ -49,8 +49,8 @@ const GROUPS: Record<string, string> = {
 
 const PHASES: Record<string, string> = {
   BEFORE: 'Before',
-  OUT: 'Out',
-  INSPECT: 'Inspect',
+  OUT: 'Out of the pot',
+  INSPECT: 'Look at the roots',
   ROOTS: 'Roots',
   POT: 'Pot',
   SET: 'Set',

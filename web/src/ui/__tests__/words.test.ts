@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { actionWords, evidenceWords } from '../words';
+import { readFileSync } from 'node:fs';
+import { actionWords, evidenceWords, phaseWords } from '../words';
 
 const label = (code: string) => ({ WATER_POOLS: 'Water stands on top' })[code] ?? code;
 
@@ -30,5 +31,22 @@ describe('words for calls', () => {
   ])('%s has words of its own', (action) => {
     expect(actionWords(action)).toMatch(/^[A-Z][a-z]/);
     expect(actionWords(action)).not.toContain('_');
+  });
+});
+
+describe('words on screens and on paper', () => {
+  const titles = (file: string) =>
+    [...readFileSync(`../core/src/main/java/happysaucer/core/${file}.java`, 'utf8').matchAll(/^ {2}([A-Z_]+)\("([^"]+)"/gm)].map(([, code = '', title = '']) => [code, title] as const);
+
+  it('are the same for every call', () => {
+    const calls = titles('call/Action');
+    expect(calls).toHaveLength(18);
+    for (const [code, title] of calls) expect(actionWords(code)).toBe(title);
+  });
+
+  it('are the same for every part of the work', () => {
+    const phases = titles('repot/Phase');
+    expect(phases).toHaveLength(11);
+    for (const [code, title] of phases) expect(phaseWords(code)).toBe(title);
   });
 });

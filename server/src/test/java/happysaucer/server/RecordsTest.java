@@ -29,7 +29,7 @@ class RecordsTest {
   @Test
   void aYearWithoutRecordsIsNoWateringIntervalAndTheRestStillCounts() {
     House house = new House(planner, "Records one");
-    String plant = house.plant("Ficus elastica", 240, "RC-1");
+    String plant = house.plant("Ficus elastica", 240, "RG-1");
     watered(plant, "2025-11-01", "2025-11-09", "2025-11-17", "2027-04-01", "2027-04-09");
     Http.Answer page = planner.get("/api/plants/" + plant);
     assertThat(page.status()).as(page.body()).isEqualTo(200);
@@ -41,7 +41,7 @@ class RecordsTest {
   @Test
   void threeWateringsInThreeYearsAreNoHabit() {
     House house = new House(planner, "Records two");
-    String plant = house.plant("Ficus elastica", 240, "RC-2");
+    String plant = house.plant("Ficus elastica", 240, "RG-2");
     watered(plant, "2024-01-10", "2025-10-05", "2027-03-01");
     Http.Answer page = planner.get("/api/plants/" + plant);
     assertThat(page.status()).as(page.body()).isEqualTo(200);

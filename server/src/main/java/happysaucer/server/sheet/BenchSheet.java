@@ -82,7 +82,7 @@ final class BenchSheet {
   }
 
   private String title() {
-    return capital(Action.valueOf(job.job().action()).phrase());
+    return Action.valueOf(job.job().action()).title();
   }
 
   private void head(Ink ink) throws IOException {
@@ -115,7 +115,7 @@ final class BenchSheet {
         phase = step.phase();
         y += size * 0.35f;
         if (draw) {
-          ink.bold(words(Phase.valueOf(phase)), MARGIN, y, size * 0.88f);
+          ink.bold(Phase.valueOf(phase).title(), MARGIN, y, size * 0.88f);
         }
         y += Ink.line(size);
       }
@@ -233,25 +233,5 @@ final class BenchSheet {
         .filter(candidate -> Integer.valueOf(1).equals(candidate.rank()))
         .findFirst()
         .orElse(null);
-  }
-
-  private static String words(Phase phase) {
-    return switch (phase) {
-      case BEFORE -> "Before";
-      case OUT -> "Out of the pot";
-      case INSPECT -> "Look at the roots";
-      case ROOTS -> "Roots";
-      case POT -> "Pot";
-      case SET -> "Set";
-      case FILL -> "Fill";
-      case FEED -> "Feed";
-      case WATER -> "Water";
-      case TOP -> "Top";
-      case AFTER -> "After";
-    };
-  }
-
-  private static String capital(String text) {
-    return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
   }
 }
