@@ -1,5 +1,5 @@
 import { TextInput } from '@mantine/core';
-import { readLength, say, width, type Units } from './format';
+import { mass, potMass, readLength, readMass, say, width, type Units } from './format';
 
 interface Props {
   label: string;
@@ -18,9 +18,15 @@ export function bothWays(text: string, units: Units): string {
   return say(width(mm, inches ? 'METRIC' : 'IMPERIAL'));
 }
 
-/** A length by tape, in any unit one writes; the other unit stands beside it. */
-export function LengthInput({ label, value, units, error, description, change }: Props) {
-  const other = bothWays(value, units);
+/** The same for a mass. */
+export function massBothWays(text: string, units: Units): string {
+  const g = readMass(text, units);
+  if (g === null) return '';
+  const ounces = /(oz|lb)\s*$/i.test(text) || (units === 'IMPERIAL' && !/g\s*$/i.test(text));
+  return ounces ? say(mass(g, 'METRIC')) : say(potMass(Math.round(g), 'IMPERIAL'));
+}
+
+function MeasureInput({ other, label, value, error, description, change }: Omit<Props, 'units'> & { other: string }) {
   return (
     <TextInput
       label={label}
@@ -29,7 +35,17 @@ export function LengthInput({ label, value, units, error, description, change }:
       error={error}
       onChange={(e) => change(e.currentTarget.value)}
       rightSection={other ? <span className="measure soft">{other}</span> : undefined}
-      rightSectionWidth={68}
+      rightSectionWidth={76}
     />
   );
+}
+
+/** A length by tape, in any unit one writes; the other unit stands beside it. */
+export function LengthInput({ units, ...rest }: Props) {
+  return <MeasureInput {...rest} other={bothWays(rest.value, units)} />;
+}
+
+/** A mass by the scales, in any unit one writes; the other unit stands beside it. */
+export function MassInput({ units, ...rest }: Props) {
+  return <MeasureInput {...rest} other={massBothWays(rest.value, units)} />;
 }

@@ -91,3 +91,33 @@ export function readLength(text: string, units: Units): number | null {
   };
   return value * (factor[(match[2] ?? (units === 'METRIC' ? 'cm' : 'in')).toLowerCase()] ?? 10);
 }
+
+/** A measure that a form opened with stays what it is stored as while its text is left alone: units round. */
+export function keptLength(text: string, units: Units, stored: number | null | undefined): number | null {
+  if (typeof stored === 'number' && text === say(width(stored, units))) return stored;
+  const mm = readLength(text, units);
+  return mm === null ? null : Math.round(mm * 10) / 10;
+}
+
+const GRAMS_PER_OUNCE = GRAMS_PER_POUND / 16;
+
+/** Of an empty pot, to the gram: for inputs. */
+export function potMass(g: number, units: Units): Measured {
+  if (units === 'METRIC') return { value: trim(g, 0), unit: 'g' };
+  return g < GRAMS_PER_POUND ? { value: trim(g / GRAMS_PER_OUNCE, 2), unit: 'oz' } : { value: trim(g / GRAMS_PER_POUND, 3), unit: 'lb' };
+}
+
+const MASS_INPUT = /^\s*(\d+(?:[.,]\d+)?)\s*(g|kg|oz|lb)?\s*$/i;
+
+/** Reads "850 g", "1.2kg", "30 oz", "2 lb"; a bare number is in grams or ounces. Null when it is no mass. */
+export function readMass(text: string, units: Units): number | null {
+  const match = MASS_INPUT.exec(text);
+  if (!match?.[1]) return null;
+  const factor: Record<string, number> = { g: 1, kg: 1000, oz: GRAMS_PER_OUNCE, lb: GRAMS_PER_POUND };
+  return Number(match[1].replace(',', '.')) * (factor[(match[2] ?? (units === 'METRIC' ? 'g' : 'oz')).toLowerCase()] ?? 1);
+}
+
+export function keptMass(text: string, units: Units, stored: number | null | undefined): number | null {
+  if (typeof stored === 'number' && text === say(potMass(stored, units))) return stored;
+  return readMass(text, units);
+}

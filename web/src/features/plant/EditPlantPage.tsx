@@ -5,10 +5,10 @@ import { useNavigate, useParams } from 'react-router';
 import { api, body, type Schemas } from '../../api/client';
 import { ProblemError, faultsByField, type Change } from '../../api/problem';
 import { Conflict } from '../../ui/Conflict';
-import { LengthInput } from '../../ui/LengthInput';
+import { LengthInput, MassInput } from '../../ui/LengthInput';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { readLength, say, width, type Units } from '../../ui/format';
+import { keptLength, keptMass, potMass, say, width, type Units } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
 import { ballOf } from '../../ui/potShape';
 import { MATERIALS, SHAPES } from '../../ui/potWords';
@@ -26,7 +26,7 @@ const LABELS: Record<string, string> = {
   fed: 'Fed', lastRepotted: 'Last repotted', potMaterial: 'Pot material', potTopMm: 'Pot width',
   potBaseMm: 'Base width', potHeightMm: 'Pot depth', potHoles: 'Holes', note: 'Note', potShape: 'Shape',
   potMouthMm: 'Mouth', potTopDepthMm: 'Front to back, top', potBaseDepthMm: 'Front to back, base',
-  potFootMm: 'Foot, outside', potMassG: 'Mass of the empty pot, g', inCoverPot: 'Stands in a cover pot',
+  potFootMm: 'Foot, outside', potMassG: 'Mass of the empty pot', inCoverPot: 'Stands in a cover pot',
   potFeet: 'Feet', potWireHoles: 'Wire holes', 'ball.topMm': 'Width at the top', 'ball.baseMm': 'Width at the base', 'ball.heightMm': 'Height',
   'ball.topDepthMm': 'Front to back, top', 'ball.baseDepthMm': 'Front to back, base', ballTopMm: 'Ball, width', ballHeightMm: 'Ball, height',
 };
@@ -42,6 +42,19 @@ export function EditPlantPage() {
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
   return <Form key={id} id={id} data={data} units={units} />;
+}
+
+/** As they are stored, by the names of the form. */
+function measuresOf(plant: PlantView['plant']): Record<MeasureField | MaybeField, number | null> {
+  const { heightMm, spreadMm, potTopMm, potBaseMm, potHeightMm, potMouthMm, potTopDepthMm, potBaseDepthMm, potFootMm } = plant;
+  return {
+    heightMm, spreadMm, potTopMm, potBaseMm, potHeightMm, potMouthMm, potTopDepthMm, potBaseDepthMm, potFootMm,
+    'ball.topMm': plant.ballTopMm,
+    'ball.baseMm': plant.ballBaseMm,
+    'ball.topDepthMm': plant.ballTopDepthMm,
+    'ball.baseDepthMm': plant.ballBaseDepthMm,
+    'ball.heightMm': plant.ballHeightMm,
+  };
 }
 
 const maybe = (mm: number | null, units: Units): string => (mm === null ? '' : say(width(mm, units)));
@@ -69,7 +82,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     potTopDepthMm: maybe(plant.potTopDepthMm, units),
     potBaseDepthMm: maybe(plant.potBaseDepthMm, units),
     potFootMm: maybe(plant.potFootMm, units),
-    potMassG: plant.potMassG === null ? '' : String(Math.round(plant.potMassG)),
+    potMassG: plant.potMassG === null ? '' : say(potMass(plant.potMassG, units)),
     inCoverPot: String(plant.inCoverPot),
     potTopMm: say(width(plant.potTopMm, units)),
     potBaseMm: say(width(plant.potBaseMm, units)),
@@ -108,22 +121,24 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
   });
   const faults = { ...faultsByField(save.error), ...unread };
 
+  const stored = measuresOf(plant);
+
   /** Null, with a message at each field, when a measure cannot be read; nothing typed is lost. */
   const read = (): PlantRequest | null => {
     const wrong: Record<string, string> = {};
     const mm = (key: MeasureField): number => {
-      const value = readLength(form[key], units);
+      const value = keptLength(form[key], units, stored[key]);
       if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in.';
-      return value === null ? 0 : Math.round(value * 10) / 10;
+      return value ?? 0;
     };
     const maybeMm = (key: MaybeField): number | null => {
       if (form[key].trim() === '') return null;
-      const value = readLength(form[key], units);
+      const value = keptLength(form[key], units, stored[key]);
       if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in, or leave it empty.';
-      return value === null ? null : Math.round(value * 10) / 10;
+      return value;
     };
-    const grams = form.potMassG.trim() === '' ? null : Number(form.potMassG);
-    if (grams !== null && !(grams > 0)) wrong.potMassG = 'Write grams, or leave it empty.';
+    const grams = form.potMassG.trim() === '' ? null : keptMass(form.potMassG, units, plant.potMassG);
+    if (form.potMassG.trim() !== '' && !grams) wrong.potMassG = 'Write a mass like 850 g, 1.2 kg or 2 lb, or leave it empty.';
     const count = (key: 'potHoles' | 'potFeet' | 'potWireHoles', what: string): number => {
       const n = Number(form[key]);
       if (!Number.isInteger(n) || form[key].trim() === '') wrong[key] = `Count the ${what}: 0 or more.`;
@@ -174,7 +189,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     const kept = Object.fromEntries(theirs.filter((c) => !touched(c.field)).map((c) => [c.field, c.theirs]));
     save.mutate({ request: { ...request, ...kept }, of });
   };
-  const tape = (key: MeasureField | MaybeField) => ({
+  const tape = (key: MeasureField | MaybeField | 'potMassG') => ({
     label: LABELS[key] ?? key,
     value: form[key],
     error: faults[key],
@@ -193,7 +208,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
       potBaseMm: say(width(s.baseMm, units)),
       potHeightMm: say(width(s.heightMm, units)),
       potFootMm: say(width(s.footMm, units)),
-      potMassG: String(Math.round(s.massG)),
+      potMassG: say(potMass(s.massG, units)),
       potHoles: String(s.drainHoles),
       potMouthMm: '',
       potTopDepthMm: '',
@@ -282,7 +297,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
           )}
           <div className={classes.row}>
             <LengthInput {...tape('potFootMm')} description="Empty: as the base, with its wall" />
-            <TextInput {...text('potMassG')} inputMode="numeric" description="Empty: reckoned from its walls" />
+            <MassInput {...tape('potMassG')} description="Empty: reckoned from its walls" />
           </div>
           <div className={classes.row}>
             <TextInput {...text('potHoles')} inputMode="numeric" />

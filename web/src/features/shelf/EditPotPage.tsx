@@ -6,7 +6,7 @@ import { api, body } from '../../api/client';
 import { useOnce } from '../../api/once';
 import { ProblemError, faultsByField } from '../../api/problem';
 import { Conflict } from '../../ui/Conflict';
-import { LengthInput } from '../../ui/LengthInput';
+import { LengthInput, MassInput } from '../../ui/LengthInput';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
@@ -20,7 +20,7 @@ import classes from './Shelf.module.css';
 
 const LABELS: Record<string, string> = {
   name: 'Name on the shelf', topMm: 'Width at the top', baseMm: 'Width at the base', topDepthMm: 'Front to back, top', baseDepthMm: 'Front to back, base',
-  heightMm: 'Depth', mouthMm: 'Mouth', footMm: 'Foot, outside', massG: 'Mass, g', drainHoles: 'Holes', feet: 'Feet', wireHoles: 'Wire holes',
+  heightMm: 'Depth', mouthMm: 'Mouth', footMm: 'Foot, outside', massG: 'Mass', drainHoles: 'Holes', feet: 'Feet', wireHoles: 'Wire holes',
   inStock: 'In stock', lowAt: 'Few from', price: 'Price each', note: 'Note', kind: 'Kind', shape: 'Shape', material: 'Material', priceCents: 'Price each',
 };
 
@@ -70,7 +70,7 @@ function EditPot({ item }: { item: ShelfItem | null }) {
     onError: notifyProblem,
   });
   const send = (version: number | null) => {
-    const { request, wrong } = readForm(form, units);
+    const { request, wrong } = readForm(form, units, item?.pot);
     setUnread(wrong);
     if (Object.keys(wrong).length === 0) save.mutate({ request, version });
   };
@@ -81,7 +81,7 @@ function EditPot({ item }: { item: ShelfItem | null }) {
     error: faults[field],
     onChange: (e: { currentTarget: { value: string } }) => setForm({ ...form, [key]: e.currentTarget.value }),
   });
-  const tape = (key: (typeof MEASURES)[number], description?: string) => ({
+  const tape = (key: (typeof MEASURES)[number] | 'massG', description?: string) => ({
     label: LABELS[key] ?? key, value: form[key], error: faults[key], units, description, change: (value: string) => setForm({ ...form, [key]: value }),
   });
   return (
@@ -132,7 +132,7 @@ function EditPot({ item }: { item: ShelfItem | null }) {
           {form.shape === 'URN' && <LengthInput {...tape('mouthMm', 'A ball wider than this never comes out whole')} />}
           <div className={classes.row}>
             <LengthInput {...tape('footMm')} />
-            <TextInput {...text('massG')} inputMode="numeric" />
+            <MassInput {...tape('massG')} />
             <TextInput {...text('drainHoles')} inputMode="numeric" />
           </div>
           <div className={classes.row}>

@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { readLength, say, width, type Units } from '../../ui/format';
+import { keptLength, keptMass, potMass, say, width, type Units } from '../../ui/format';
 import { price, readPrice } from './words';
 
 export type PotRequest = Schemas['ShelfPotRequest'];
@@ -26,7 +26,7 @@ export function formOf(pot: Schemas['ShelfPot'], units: Units): PotForm {
     kind: pot.kind,
     shape: pot.shape,
     material: pot.material,
-    massG: String(Math.round(pot.massG)),
+    massG: say(potMass(pot.massG, units)),
     drainHoles: String(pot.drainHoles),
     feet: String(pot.feet),
     wireHoles: String(pot.wireHoles),
@@ -38,13 +38,13 @@ export function formOf(pot: Schemas['ShelfPot'], units: Units): PotForm {
 }
 
 /** What is sent, or what to mend at each field; nothing typed is lost. */
-export function readForm(form: PotForm, units: Units): { request: PotRequest; wrong: Record<string, string> } {
+export function readForm(form: PotForm, units: Units, stored: Schemas['ShelfPot'] | null = null): { request: PotRequest; wrong: Record<string, string> } {
   const wrong: Record<string, string> = {};
   const mm = (key: MeasureKey, when = true): number | null => {
     if (!when || form[key].trim() === '') return null;
-    const value = readLength(form[key], units);
+    const value = keptLength(form[key], units, stored?.[key]);
     if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in.';
-    return value === null ? null : Math.round(value * 10) / 10;
+    return value;
   };
   const whole = (key: 'drainHoles' | 'feet' | 'wireHoles' | 'inStock' | 'lowAt'): number => {
     if (!/^\s*\d{1,6}\s*$/.test(form[key])) wrong[key] = 'Write a whole number, 0 or more.';
@@ -53,8 +53,8 @@ export function readForm(form: PotForm, units: Units): { request: PotRequest; wr
   const top = mm('topMm');
   if (top === null && !wrong.topMm) wrong.topMm = 'Give the inside width at the top.';
   if (form.name.trim() === '') wrong.name = 'Give it a name.';
-  const grams = form.massG.trim() === '' ? null : Number(form.massG);
-  if (grams !== null && !(grams > 0)) wrong.massG = 'Write grams, or leave it empty.';
+  const grams = form.massG.trim() === '' ? null : keptMass(form.massG, units, stored?.massG);
+  if (form.massG.trim() !== '' && !grams) wrong.massG = 'Write a mass like 850 g, 1.2 kg or 2 lb, or leave it empty.';
   const cents = readPrice(form.price);
   if (cents === null) wrong.priceCents = 'Write a price like 4.90, or leave it empty.';
   return {

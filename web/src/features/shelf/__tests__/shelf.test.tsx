@@ -126,9 +126,11 @@ describe('a pot for the shelf', () => {
     const pot = items[0]?.pot;
     if (!pot) throw new Error('no pot');
     for (const units of ['METRIC', 'IMPERIAL'] as const) {
-      const { request, wrong } = readForm(formOf(pot, units), units);
+      const odd = { ...pot, topMm: 231.7, massG: 431 };
+      const { request, wrong } = readForm(formOf(odd, units), units, odd);
       expect(wrong).toEqual({});
-      expect(Math.abs(request.topMm - 230)).toBeLessThan(1.5);
+      expect(request).toMatchObject({ topMm: 231.7, baseMm: pot.baseMm, heightMm: pot.heightMm, massG: 431 });
+      expect(readForm({ ...formOf(odd, units), topMm: '10 in', massG: '2 lb' }, units, odd).request).toMatchObject({ topMm: 254, massG: 907.184 });
       expect(request).toMatchObject({ drainHoles: 6, priceCents: 240, lowAt: 2 });
     }
     expect(readForm({ ...formOf(pot, 'METRIC'), shape: 'STANDARD', mouthMm: '10 cm' }, 'METRIC').request.mouthMm).toBeNull();

@@ -82,7 +82,7 @@ public final class HandBenchmark {
     button("As the rules have it").click();
     report("what-if: depth inside", 100, i -> tap("Depth inside: more"));
     button("As the rules have it").click();
-    report("what-if: side shave", 100, i -> tap("Shave off the sides: more"));
+    report("what-if: base slice", 100, i -> tap("Slice off the base: more"));
     System.out.println(good ? "all within their aims" : "something takes longer than it should");
   }
 
