@@ -83,7 +83,10 @@ public final class HandBenchmark {
     report("what-if: depth inside", 100, i -> tap("Depth inside: more"));
     button("As the rules have it").click();
     report("what-if: base slice", 100, i -> tap("Slice off the base: more"));
-    System.out.println(good ? "all within their aims" : "something takes longer than it should");
+    System.out.println(
+        good
+            ? "all within their aims at the 95th percentile"
+            : "something takes longer than it should");
   }
 
   private void report(String name, double aim, IntToDoubleFunction action) {
@@ -95,10 +98,10 @@ public final class HandBenchmark {
       }
     }
     Arrays.sort(ms);
-    good &= ms[MEASURED - 1] <= aim;
+    double high = ms[(int) (MEASURED * 0.95)];
+    good &= high <= aim;
     System.out.printf(
-        "%-34s %8.0f %8.0f %8.0f %8.0f%n",
-        name, ms[MEASURED / 2], ms[(int) (MEASURED * 0.95)], ms[MEASURED - 1], aim);
+        "%-34s %8.0f %8.0f %8.0f %8.0f%n", name, ms[MEASURED / 2], high, ms[MEASURED - 1], aim);
   }
 
   private static double since(long began) {
