@@ -2000,6 +2000,7 @@ export interface components {
         BreakOutRequest: {
             /** @enum {string} */
             kept: "PLANT" | "POT";
+            confirmed?: boolean | null;
         };
         ClockRequest: {
             /** Format: date-time */

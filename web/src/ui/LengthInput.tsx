@@ -1,6 +1,9 @@
 import { TextInput } from '@mantine/core';
 import { mass, potMass, readLength, readMass, say, width, type Units } from './format';
 
+/** Less is told in ounces, grams. */
+const POUND = 453.592;
+
 interface Props {
   label: string;
   value: string;
@@ -23,7 +26,8 @@ export function massBothWays(text: string, units: Units): string {
   const g = readMass(text, units);
   if (g === null) return '';
   const ounces = /(oz|lb)\s*$/i.test(text) || (units === 'IMPERIAL' && !/g\s*$/i.test(text));
-  return ounces ? say(mass(g, 'METRIC')) : say(potMass(Math.round(g), 'IMPERIAL'));
+  if (ounces) return say(mass(g, 'METRIC'));
+  return say(g < POUND ? potMass(g, 'IMPERIAL') : mass(g, 'IMPERIAL'));
 }
 
 function MeasureInput({ other, label, value, error, description, change }: Omit<Props, 'units'> & { other: string }) {

@@ -1,6 +1,7 @@
-import { Radio } from '@mantine/core';
+import { Checkbox, Radio } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { api, body, type Schemas } from '../../api/client';
+import { faultsByField } from '../../api/problem';
 import { notifyDone, notifyProblem } from '../../ui/notify';
 import classes from './JobPage.module.css';
 
@@ -14,26 +15,40 @@ type Keep = (typeof CHOICES)[number]['value'];
 /** Which of the two the owner keeps where a mouth holds the ball; the plan follows at once. */
 export function Kept({ data, store }: { data: Schemas['JobView']; store: (next: Schemas['JobView']) => void }) {
   const keep = useMutation({
-    mutationFn: (kept: Keep) => body(api.PUT('/api/jobs/{id}/break-out', { params: { path: { id: data.job.id } }, body: { kept } })),
+    mutationFn: ({ kept, confirmed }: { kept: Keep; confirmed: boolean | null }) =>
+      body(api.PUT('/api/jobs/{id}/break-out', { params: { path: { id: data.job.id } }, body: { kept, confirmed } })),
     onSuccess: (next) => {
       store(next);
       notifyDone('On record. The plan follows.');
     },
-    onError: notifyProblem,
+    onError: (e) => {
+      if (!faultsByField(e).confirmed) notifyProblem(e);
+    },
   });
+  const risk = faultsByField(keep.error).confirmed;
+  const asked = keep.isPending || risk ? keep.variables?.kept : undefined;
   return (
     <Radio.Group
       size="lg"
       className={classes.kept}
       label="The owner keeps"
-      value={keep.variables && keep.isPending ? keep.variables : (data.wish?.breakOut ?? '')}
-      onChange={(v) => keep.mutate(v as Keep)}
+      value={asked ?? data.wish?.breakOut ?? ''}
+      onChange={(v) => keep.mutate({ kept: v as Keep, confirmed: null })}
     >
       <div className={classes.radios}>
         {CHOICES.map((c) => (
           <Radio key={c.value} size="lg" value={c.value} label={c.label} disabled={keep.isPending} />
         ))}
       </div>
+      {risk && asked && (
+        <Checkbox
+          size="lg"
+          checked={false}
+          error={risk}
+          label="I know the risk: stems that hang on those roots can die back."
+          onChange={() => keep.mutate({ kept: asked, confirmed: true })}
+        />
+      )}
     </Radio.Group>
   );
 }

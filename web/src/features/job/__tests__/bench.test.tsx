@@ -94,15 +94,24 @@ describe('the bench sheet', () => {
   it('asks what the owner keeps only where a mouth holds the ball, and the plan follows the answer', async () => {
     const urn = { ...planned(), call: { ...planned().call, action: 'BREAK_OUT' } };
     const settled = { ...job, advice: urn, wish: { breakOut: 'POT' }, changes: [{ what: 'Pot', before: '26 cm', after: 'its own' }] } as Schemas['JobView'];
-    answer('PUT', /break-out$/, () => ({ body: settled }));
+    answer('PUT', /break-out$/, ({ body }) =>
+      (body as Schemas['BreakOutRequest']).confirmed
+        ? { body: settled }
+        : { status: 400, body: { errors: [{ field: 'confirmed', message: 'More than a third of the ball goes.' }] } },
+    );
     const { unmount } = open(job);
     await screen.findByText('Record what I find');
     expect(screen.queryByText('The owner keeps')).toBeNull();
     unmount();
     open({ ...job, advice: urn });
     await userEvent.click(await screen.findByLabelText('The pot: the ball is cut to its mouth'));
+    expect(await screen.findByText('More than a third of the ball goes.')).toBeVisible();
+    await userEvent.click(screen.getByLabelText(/I know the risk/));
     expect(await screen.findByText('The plan has changed')).toBeVisible();
-    expect(put('/break-out')).toEqual({ kept: 'POT' });
+    expect(asked.filter((a) => a.path.endsWith('/break-out')).map((a) => a.body)).toEqual([
+      { kept: 'POT', confirmed: null },
+      { kept: 'POT', confirmed: true },
+    ]);
     expect(screen.getByLabelText('The pot: the ball is cut to its mouth')).toBeChecked();
   });
 

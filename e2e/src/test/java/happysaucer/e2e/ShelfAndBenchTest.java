@@ -141,6 +141,7 @@ class ShelfAndBenchTest {
       assertThat(page.getByLabel("back on the shelf")).hasCount(0);
 
       page.getByLabel("The pot: the ball is cut to its mouth").click();
+      page.getByLabel("I know the risk: stems that hang on those roots can die back.").click();
       assertThat(heading(page, "The plan has changed")).isVisible();
       assertThat(page.getByText("· the owner keeps the pot")).isVisible();
       assertThat(page.getByText("break it away piece by piece")).hasCount(0);

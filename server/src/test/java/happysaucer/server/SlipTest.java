@@ -158,16 +158,26 @@ class SlipTest {
   @Test
   void whatTheOwnerKeepsIsSettledAtTheBenchAndThePlanFollows() {
     House house = new House(planner, "Slip seven");
-    String plant = house.plant("Ficus elastica", 300, "SL-7");
-    house.check(plant, NOW, "{\"code\":\"POT_MOUTH_NARROWER_THAN_BALL\"}," + CROWDED);
+    house.enter(
+        "spot,species,shape,pot,pot base,pot depth,mouth,last repotted,label\n"
+            + "Desk,Ficus benjamina,URN,300 mm,240 mm,330 mm,230 mm,2023-10-01,SL-7",
+        true);
+    String plant = house.plants().get(0);
+    house.check(plant, NOW, CROWDED);
     String job = job(plant, ",\"order\":%s,\"confirmed\":true".formatted(nothingFits(plant)));
     String kept = "/api/jobs/" + job + "/break-out";
-    JsonNode pot = planner.put(kept, "{\"kept\":\"POT\"}").json();
+    Http.Answer unconfirmed = planner.put(kept, "{\"kept\":\"POT\"}");
+    assertThat(unconfirmed.json().get("errors").findValuesAsString("field"))
+        .containsExactly("confirmed");
+    JsonNode pot = planner.put(kept, "{\"kept\":\"POT\",\"confirmed\":true}").json();
+    assertThat(pot.get("steps").toString()).doesNotContain("Slice 0");
+    assertThat(pot.get("advice").get("cautions").toString()).doesNotContain("Shards cut");
     assertThat(pot.get("wish").get("breakOut").asString()).isEqualTo("POT");
     assertThat(pot.get("steps").toString()).doesNotContain("piece by piece");
     JsonNode broken = planner.put(kept, "{\"kept\":\"PLANT\"}").json();
     assertThat(broken.get("steps").toString()).contains("piece by piece");
     assertThat(broken.get("changes")).isNotEmpty();
+    assertThat(broken.get("advice").get("cautions").toString()).contains("Shards cut");
     assertThat(planner.put(kept, "{}").json().get("errors").findValuesAsString("field"))
         .containsExactly("kept");
   }

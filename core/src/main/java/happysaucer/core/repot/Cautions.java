@@ -5,6 +5,7 @@ import happysaucer.core.call.AlsoCode;
 import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.SiteUse;
+import happysaucer.core.casefile.Wish;
 import happysaucer.core.caution.Caution;
 import happysaucer.core.caution.CautionCode;
 import happysaucer.core.pot.Material;
@@ -149,7 +150,8 @@ public final class Cautions {
 
   private void shards() {
     boolean breaks =
-        call.action() == Action.BREAK_OUT
+        (call.action() == Action.BREAK_OUT
+                && !c.wish().breakOut().equals(Optional.of(Wish.BreakOut.POT)))
             || call.action() == Action.REPLACE_POT
             || c.signs().present(SignCode.POT_BROKEN);
     boolean drills = call.action() == Action.DRAINAGE_RESCUE;

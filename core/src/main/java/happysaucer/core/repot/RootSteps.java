@@ -17,6 +17,9 @@ import java.util.List;
 
 /** What is done to the ball on the bench, with this plant's numbers. */
 final class RootSteps {
+  /** A cut of less, mm, is none. */
+  private static final double LEAST_CUT = 0.5;
+
   private final Case c;
   private final Call call;
   private final RepotPlan plan;
@@ -74,15 +77,7 @@ final class RootSteps {
               c.wish().pieces());
       default -> {
         if (work.rootShare() > 0) {
-          add(
-              Phase.ROOTS,
-              "step.cut",
-              "Slice {} off the base and shave {} off the sides: {} of the ball, likely {} of the roots, within the limit of {}.",
-              Length.ofMm(work.baseSliceMm()),
-              Length.ofMm(work.sideShaveMm()),
-              Wording.percent(work.rootShare()),
-              Wording.percent(work.likelyLoss()),
-              Wording.percent(work.limit()));
+          sliceAndShave(work);
         }
       }
     }
@@ -97,6 +92,31 @@ final class RootSteps {
     oldMedium(work);
     loosen(work);
     cuts(work);
+  }
+
+  /** Only the cuts that are made are named. */
+  private void sliceAndShave(RootWork work) {
+    boolean slice = work.baseSliceMm() >= LEAST_CUT;
+    boolean shave = work.sideShaveMm() >= LEAST_CUT;
+    String of = ": {} of the ball, likely {} of the roots, within the limit of {}.";
+    List<Object> values = new ArrayList<>();
+    if (slice) {
+      values.add(Length.ofMm(work.baseSliceMm()));
+    }
+    if (shave) {
+      values.add(Length.ofMm(work.sideShaveMm()));
+    }
+    values.add(Wording.percent(work.rootShare()));
+    values.add(Wording.percent(work.likelyLoss()));
+    values.add(Wording.percent(work.limit()));
+    add(
+        Phase.ROOTS,
+        slice && shave ? "step.cut" : slice ? "step.slice" : "step.shave",
+        (slice && shave
+                ? "Slice {} off the base and shave {} off the sides"
+                : slice ? "Slice {} off the base" : "Shave {} off the sides")
+            + of,
+        values.toArray());
   }
 
   private void foundInTheBall() {

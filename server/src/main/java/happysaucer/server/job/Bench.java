@@ -90,7 +90,11 @@ public class Bench {
       @NotNull(message = "Send the signs found, or an empty list.") List<AdviceRequest.Sign> signs,
       AdviceRequest.@Nullable Ball ball) {}
 
-  public record BreakOutRequest(@NotNull(message = "Say PLANT or POT.") Wish.BreakOut kept) {}
+  /**
+   * @param confirmed somebody who knows the risk confirms that more than a third of the roots goes
+   */
+  public record BreakOutRequest(
+      @NotNull(message = "Say PLANT or POT.") Wish.BreakOut kept, @Nullable Boolean confirmed) {}
 
   /** How a trained tree is set. */
   public record SettingRequest(
@@ -202,6 +206,7 @@ public class Bench {
         Objects.requireNonNullElse(wish, AdviceRequest.Wish.NONE)
             .withBreakOut(request.kept().name());
     Replanned found = found(job, before, List.of(), settled);
+    Plans.confirmed(found.given().metric(), request.confirmed());
     history.log("job", id, "The owner keeps the " + request.kept().name().toLowerCase(Locale.ROOT));
     return again(id, before, wish, found);
   }

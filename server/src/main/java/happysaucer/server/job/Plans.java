@@ -123,12 +123,7 @@ class Plans {
           "More roots would go than the plant stands. Cut less, or take a larger pot.",
           work.rootShare());
     }
-    if (work.confirm() && !Boolean.TRUE.equals(request.confirmed())) {
-      throw InputException.of(
-          "confirmed",
-          "More than a third of the ball goes. Have somebody who knows the risk confirm it.",
-          work.rootShare());
-    }
+    confirmed(given, request.confirmed());
     if (chosen(given).isEmpty()) {
       throw InputException.of(
           "potId",
@@ -136,6 +131,20 @@ class Plans {
               ? given.repot().order()
               : "This pot will not do. Choose one that passes.",
           request.potId());
+    }
+  }
+
+  /**
+   * @throws InputException when more than a third of the ball goes and nobody has confirmed that
+   */
+  static void confirmed(Advice given, @Nullable Boolean confirmed) {
+    if (given.repot() != null
+        && given.repot().rootWork().confirm()
+        && !Boolean.TRUE.equals(confirmed)) {
+      throw InputException.of(
+          "confirmed",
+          "More than a third of the ball goes. Have somebody who knows the risk confirm it.",
+          given.repot().rootWork().rootShare());
     }
   }
 
