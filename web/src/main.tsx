@@ -12,9 +12,9 @@ import { router } from './app/routes';
 import { theme, variables } from './app/theme';
 import { ProblemError } from './api/problem';
 
-/** Signed out meanwhile: the frame asks who it is, and the page comes back as it was left. */
+/** Signed out meanwhile, or without the page's token: the frame asks who it is, and the page comes back as it was left. */
 const askWho = (error: unknown) => {
-  if (error instanceof ProblemError && error.status === 401) void queries.invalidateQueries({ queryKey: ['session'] });
+  if (error instanceof ProblemError && error.asksWho) void queries.invalidateQueries({ queryKey: ['session'] });
 };
 
 const queries: QueryClient = new QueryClient({

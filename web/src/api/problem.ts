@@ -27,6 +27,11 @@ export class ProblemError extends Error {
   ) {
     super(problem.detail ?? problem.title ?? 'The server could not be reached.');
   }
+
+  /** Who is signed in has to be asked anew. */
+  get asksWho(): boolean {
+    return this.status === 401 || this.problem.type === 'urn:happy-saucer:page-token';
+  }
 }
 
 /** Messages by field, for the form that sent them. */

@@ -115,6 +115,16 @@ class SignInTest {
     }
   }
 
+  @Test
+  void aPageThatHasLostItsCookiesIsToldWhatHelps() {
+    Http.Answer signedOut = http.send("PUT", "/api/jobs/x/found", "{}");
+    assertThat(signedOut.status()).isEqualTo(401);
+    assertThat(signedOut.json().get("type").asString()).isEqualTo("urn:happy-saucer:sign-in");
+    Http.Answer atTheDoor = http.send("POST", "/api/session", "{}");
+    assertThat(atTheDoor.status()).isEqualTo(403);
+    assertThat(atTheDoor.json().get("type").asString()).isEqualTo("urn:happy-saucer:page-token");
+  }
+
   /** Setting up needs no account; a script passes the token of the page as a browser does. */
   private static Http.Answer post(Http http, String body) {
     String cookie =

@@ -13,12 +13,17 @@ final class ProblemWriter {
   }
 
   static void forbidden(HttpServletResponse response) throws IOException {
+    write(response, 403, "not-allowed", "Not allowed", "Your role may not do this.");
+  }
+
+  /** The page has no token, or an old one; asking who is signed in brings a new one. */
+  static void pageToken(HttpServletResponse response) throws IOException {
     write(
         response,
         403,
-        "not-allowed",
-        "Not allowed",
-        "Your role may not do this, or the page is out of date: reload it and try again.");
+        "page-token",
+        "Send it again",
+        "The page was out of date and has been brought up to date. Nothing was changed; send it again.");
   }
 
   static void slowed(HttpServletResponse response, long seconds) throws IOException {

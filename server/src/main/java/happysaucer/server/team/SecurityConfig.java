@@ -1,21 +1,27 @@
 package happysaucer.server.team;
 
 import jakarta.servlet.DispatcherType;
+import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 
 /** Who may do what. Everyone who has signed in may look; the lines below say who may write. */
 @Configuration
 class SecurityConfig {
+  /** Where nobody has to be signed in. */
+  private static final List<String> OPEN = List.of("/api/session", "/api/team/first-account");
+
   private static final String CONTENT_POLICY =
       "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
           + " font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self';"
@@ -32,6 +38,10 @@ class SecurityConfig {
     return name -> {
       throw new UsernameNotFoundException(name);
     };
+  }
+
+  private static boolean signedIn() {
+    return SecurityContextHolder.getContext().getAuthentication() != null;
   }
 
   @Bean
@@ -61,13 +71,22 @@ class SecurityConfig {
                         (request, response, e) ->
                             ProblemWriter.unauthorized(response, "You are not signed in."))
                     .accessDeniedHandler(
-                        (request, response, e) -> ProblemWriter.forbidden(response)))
+                        (request, response, e) -> {
+                          if (!(e instanceof CsrfException)) {
+                            ProblemWriter.forbidden(response);
+                          } else if (signedIn() || OPEN.contains(request.getRequestURI())) {
+                            ProblemWriter.pageToken(response);
+                          } else {
+                            // cookies are gone: that nobody is signed in is what helps to know
+                            ProblemWriter.unauthorized(response, "You are not signed in.");
+                          }
+                        }))
         .authorizeHttpRequests(
             rules ->
                 rules
                     .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD)
                     .permitAll()
-                    .requestMatchers("/api/session", "/api/team/first-account")
+                    .requestMatchers(OPEN.toArray(String[]::new))
                     .permitAll()
                     .requestMatchers("/api/clock")
                     .hasRole("PLANNER")
