@@ -42,8 +42,12 @@ alter table job add column old_pot varchar(10);
 alter table job add column front varchar(200);
 alter table job add column angle_degrees double precision;
 -- when the slip showed it: it counts for the plant like what a check sees
-alter table job_found add column found_on date not null;
-alter table job_found add column found_at timestamp(3) with time zone not null;
+alter table job_found add column found_on date;
+alter table job_found add column found_at timestamp(3) with time zone;
+update job_found f set found_at = (select j.changed_at from job j where j.id = f.job_id);
+update job_found set found_on = cast(found_at as date);
+alter table job_found alter column found_on set not null;
+alter table job_found alter column found_at set not null;
 create index job_shelf_pot on job (shelf_pot_id);
 create index job_status on job (status, done_on);
 
