@@ -38,7 +38,7 @@ export function PotGlyph({
   const scale = Math.min(wanted, (box.width - 4) / Math.max(pot.topMm, pot.baseMm), (floor - 4) / pot.heightMm);
   const broken = scale < wanted;
   const scaled = { topMm: pot.topMm * scale, baseMm: pot.baseMm * scale, heightMm: pot.heightMm * scale };
-  const fill = Math.max(2, scaled.heightMm - rimGap(pot.topMm) * scale);
+  const fill = Math.max(2, scaled.heightMm - rimGap(pot) * scale);
   const roots = rootFill == null ? 0 : Math.max(0.15, Math.min(1, rootFill));
   const inner = { topMm: scaled.topMm * roots, baseMm: scaled.baseMm * roots, heightMm: scaled.heightMm };
   const water = waterLeft == null ? null : fill * Math.max(0, Math.min(1, waterLeft));

@@ -33,13 +33,12 @@ export const round = (n: number): number => Math.round(n * 10) / 10;
 
 /** The ball of a pot filled up to its fill line. */
 export function ballOf(pot: Outline): Outline {
-  const heightMm = pot.heightMm - rimGap(pot.topMm);
+  const heightMm = pot.heightMm - rimGap(pot);
   return { topMm: widthAt(pot, heightMm), baseMm: pot.baseMm, heightMm };
 }
 
-/** Room to pool a watering, mm, as the rules have it for a pot of this width. */
-export function rimGap(topMm: number): number {
-  if (topMm < 120) return 10;
-  if (topMm < 200) return 15;
-  return topMm < 400 ? 20 : 35;
+/** Room to pool a watering, mm, as the rules have it for a pot of this width and depth. */
+export function rimGap({ topMm, heightMm }: { topMm: number; heightMm: number }): number {
+  const byWidth = topMm < 120 ? 10 : topMm < 200 ? 15 : topMm < 400 ? 20 : 35;
+  return Math.max(5, Math.min(byWidth, heightMm / 8));
 }

@@ -36,7 +36,7 @@ export function drawn(
     after: section.ballAfter,
     levels: candidate
       ? { rimGapMm: candidate.rimGapMm, baseLayerMm: candidate.baseLayerMm, raiseMm: candidate.raiseMm }
-      : (section.levels ?? { rimGapMm: rimGap(walls.topMm), baseLayerMm: 0, raiseMm: 0 }),
+      : (section.levels ?? { rimGapMm: rimGap(walls), baseLayerMm: 0, raiseMm: 0 }),
     wetZoneMm: candidate?.wetZoneMm ?? section.wetZoneMm,
     coarseLayerMm: candidate?.coarseLayerMm ?? section.coarseLayerMm,
     collarMm: isNew ? section.collarMm : null,
@@ -54,7 +54,7 @@ export function heights(d: Drawn) {
   const fill = d.walls.heightMm - d.levels.rimGapMm;
   const bottom = Math.max(0, d.levels.baseLayerMm);
   const top = bottom + d.after.heightMm;
-  const oldFill = d.oldPot ? d.oldPot.heightMm - rimGap(d.oldPot.topMm) : 0;
+  const oldFill = d.oldPot ? d.oldPot.heightMm - rimGap(d.oldPot) : 0;
   // in its own pot the ball stood on the floor or above: a top dressing takes its top, not its base
   const before = top - d.before.heightMm;
   const soil = d.levels.raiseMm > 0 ? Math.max(0, Math.min(d.after.heightMm, fill - bottom)) : d.after.heightMm;

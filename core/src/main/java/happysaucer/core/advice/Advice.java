@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * figure that cannot be reached is null, never NaN.
  *
  * @param present the plant as it stands, to be drawn in section
+ * @param leftOut facts on record that the rules refuse, and so were not counted
  */
 public record Advice(
     String bookVersion,
@@ -22,7 +23,32 @@ public record Advice(
     Water water,
     Aftercare aftercare,
     List<Coded> cautions,
-    List<String> assumed) {
+    List<String> assumed,
+    List<Fault> leftOut) {
+
+  public Advice {
+    // an advice kept from before there was such a list
+    leftOut = leftOut == null ? List.of() : leftOut;
+  }
+
+  Advice leavingOut(List<Fault> facts) {
+    return facts.isEmpty()
+        ? this
+        : new Advice(
+            bookVersion,
+            findings,
+            call,
+            lookNext,
+            slip,
+            forecast,
+            repot,
+            present,
+            water,
+            aftercare,
+            cautions,
+            assumed,
+            List.copyOf(facts));
+  }
 
   public record Coded(String code, String text) {}
 

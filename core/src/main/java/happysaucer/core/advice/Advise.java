@@ -24,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * The one function behind every screen: same request and book in, same advice out. It runs in
@@ -82,7 +83,8 @@ public final class Advise {
         writer.water(before, plan.flatMap(RepotPlan::chosen), water.waterings()),
         writer.aftercare(aftercare),
         writer.cautions(Cautions.of(c, call, plan)),
-        completed.assumed());
+        completed.assumed(),
+        List.of());
   }
 
   private List<LookNext.Look> lookNext(Case c, Looked looked) {
@@ -119,6 +121,30 @@ public final class Advise {
       throw new RefusedException(checks.faults());
     }
     return pot;
+  }
+
+  /**
+   * A request from the record, without the facts that the rules refuse.
+   *
+   * @throws RefusedException when even without them it cannot be answered
+   */
+  public Kept kept(AdviceRequest request) {
+    return Kept.of(request, book, fault -> false);
+  }
+
+  /**
+   * The same, where some of it is being given just now.
+   *
+   * @param strict faults of what is given now
+   * @throws RefusedException with the strict faults
+   */
+  public Kept kept(AdviceRequest request, Predicate<Fault> strict) {
+    return Kept.of(request, book, strict);
+  }
+
+  /** The whole advice on what is kept of a record, naming what was left out. */
+  public Advice advise(Kept kept) {
+    return advise(kept.request()).leavingOut(kept.leftOut());
   }
 
   /** All faults of a request, none when it can be answered. */

@@ -1,6 +1,8 @@
 package happysaucer.core.advice;
 
 import happysaucer.core.unit.Rounding;
+import happysaucer.core.unit.Days;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
@@ -78,6 +80,15 @@ final class Checks {
     return given;
   }
 
+  /** A day that a person can have meant, or a fault. */
+  @Nullable LocalDate day(String field, @Nullable LocalDate given) {
+    if (given != null && !Days.sane(given)) {
+      fault(field, Days.RANGE, given);
+      return null;
+    }
+    return given;
+  }
+
   double rangeOr(
       String field,
       @Nullable Double given,
@@ -87,8 +98,10 @@ final class Checks {
       double standard,
       String reason) {
     if (given == null) {
-      assume(field, standard, reason);
-      return standard;
+      // what is assumed lies within the same ends as what is given
+      double within = Math.max(least, Math.min(most, standard));
+      assume(field, within, reason);
+      return within;
     }
     return range(field, given, least, most, unit, standard);
   }

@@ -19,6 +19,7 @@ import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Group;
 import happysaucer.core.species.Light;
 import happysaucer.core.species.Species;
+import happysaucer.core.species.SpeciesTable;
 import happysaucer.core.unit.Units;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -65,6 +66,7 @@ final class Completion {
     if (request.date() == null) {
       checks.fault("date", "Give the date of the case, as 2027-03-10.", null);
     }
+    checks.day("date", request.date());
     Case.Site site = site();
     Light light =
         checks.codeOr(
@@ -150,6 +152,13 @@ final class Completion {
       }
       return group == null ? null : book.species().group(group);
     }
+    if (given.species().length() > SpeciesTable.MOST_NAME) {
+      checks.fault(
+          "plant.species",
+          "At most " + SpeciesTable.MOST_NAME + " letters.",
+          given.species().substring(0, SpeciesTable.MOST_NAME) + "…");
+      return null;
+    }
     Optional<Species> found = book.species().find(given.species());
     if (found.isPresent()) {
       return found.get();
@@ -157,9 +166,7 @@ final class Completion {
     if (group == null) {
       checks.fault(
           "plant.species",
-          "This species is not in the book. Nearest names: "
-              + String.join(", ", book.species().nearest(given.species()))
-              + ". Or give its group.",
+          notInTheBook(book.species().nearest(given.species())),
           given.species());
       return null;
     }
@@ -177,6 +184,14 @@ final class Completion {
         List.of(),
         true,
         standIn.remarks());
+  }
+
+  private static String notInTheBook(List<String> nearest) {
+    return nearest.isEmpty()
+        ? "This species is not in the book. Give its group."
+        : "This species is not in the book. Nearest names: "
+            + String.join(", ", nearest)
+            + ". Or give its group.";
   }
 
   private @Nullable PlantCase plant(@Nullable Pot pot) {
@@ -223,6 +238,7 @@ final class Completion {
             SizeWish.class,
             SizeWish.GROW,
             "nobody said otherwise");
+    checks.day("plant.lastRepotted", given.lastRepotted());
     if (given.lastRepotted() != null
         && request.date() != null
         && given.lastRepotted().isAfter(request.date())) {

@@ -112,7 +112,12 @@ final class HistoryCompletion {
   private @Nullable LocalDate before(String field, @Nullable LocalDate date) {
     if (date == null) {
       checks.fault(field, "Give the date.", null);
-    } else if (caseDate != null && date.isAfter(caseDate)) {
+      return null;
+    }
+    if (checks.day(field, date) == null) {
+      return null;
+    }
+    if (caseDate != null && date.isAfter(caseDate)) {
       checks.fault(field, "Must not be after the date of the case.", date);
       return null;
     }

@@ -4,6 +4,7 @@ import happysaucer.core.casefile.Wish;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.Mix;
 import happysaucer.core.pot.Frustum;
+import happysaucer.core.root.RootCut;
 import happysaucer.core.root.Ball;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -12,10 +13,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Completes what a person wants done otherwise; what is not wished stays with the rules. */
 final class WishCompletion {
-  /** More than this share of its height or width cannot be cut off a ball (rule of thumb). */
-  private static final double MOST_SLICE = 0.75;
-
-  private static final double MOST_SHAVE = 0.4;
   private static final double MOST_GAP = 300;
   private static final double MOST_RAISE = 100;
   private static final int MOST_PIECES = 12;
@@ -63,7 +60,7 @@ final class WishCompletion {
                     "wish.baseSliceMm",
                     given.baseSliceMm(),
                     0,
-                    MOST_SLICE * body.heightMm(),
+                    RootCut.MOST_SLICE * body.heightMm(),
                     "mm",
                     0),
             given.sideShaveMm() == null
@@ -72,7 +69,7 @@ final class WishCompletion {
                     "wish.sideShaveMm",
                     given.sideShaveMm(),
                     0,
-                    MOST_SHAVE * body.narrowestMm(),
+                    RootCut.MOST_SHAVE * body.narrowestMm(),
                     "mm",
                     0)));
   }

@@ -27,6 +27,11 @@ public record Pot(
 
   private static final double RIM_GAP_LARGE = 35;
 
+  /** A shallow pot gives up no more than this share of its depth (rule of thumb). */
+  private static final double RIM_GAP_OF_DEPTH = 1.0 / 8;
+
+  private static final double LEAST_RIM_GAP = 5;
+
   public double topMm() {
     return inside.topMm();
   }
@@ -37,11 +42,15 @@ public record Pot(
 
   /** Room to pool a watering, mm; too full a pot spills (rule of thumb). */
   public double rimGapMm() {
-    return rimGapMm(topMm());
+    return rimGapMm(topMm(), heightMm());
   }
 
-  /** The rim gap of a pot of this inside width, mm. */
-  public static double rimGapMm(double topMm) {
+  /** The rim gap of a pot of this inside width and depth, mm. */
+  public static double rimGapMm(double topMm, double heightMm) {
+    return Math.max(LEAST_RIM_GAP, Math.min(byWidth(topMm), heightMm * RIM_GAP_OF_DEPTH));
+  }
+
+  private static double byWidth(double topMm) {
     for (double[] row : RIM_GAPS) {
       if (topMm < row[0]) {
         return row[1];

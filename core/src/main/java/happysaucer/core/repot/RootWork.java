@@ -75,6 +75,9 @@ public record RootWork(
   /** Top dressing takes off this share of the height, within these depths, mm (rules of thumb). */
   private static final double DRESSED_SHARE = 0.15;
 
+  /** Off a shallow ball no more than this share of its height. */
+  private static final double DRESSED_SHALLOW = 1.0 / 3;
+
   private static final double DRESSED_LEAST = 20;
   private static final double DRESSED_MOST = 50;
 
@@ -101,8 +104,9 @@ public record RootWork(
 
   /** Depth of medium that a top dressing replaces, mm. */
   static double dressedMm(Case c) {
-    return Math.max(
-        DRESSED_LEAST, Math.min(DRESSED_MOST, DRESSED_SHARE * c.ball().body().heightMm()));
+    double height = c.ball().body().heightMm();
+    double usual = Math.max(DRESSED_LEAST, Math.min(DRESSED_MOST, DRESSED_SHARE * height));
+    return Math.min(usual, height * DRESSED_SHALLOW);
   }
 
   private static final class Work {

@@ -15,14 +15,20 @@ public record RootCut(double baseSliceMm, double sideShaveMm, double share) {
   private static final double GAP_SIDE_SHARE = 0.04;
   private static final double GAP_SIDE_LEAST = 6;
 
+  /** More than this share of its height or width cannot be cut off a ball (rules of thumb). */
+  public static final double MOST_SLICE = 0.75;
+
+  public static final double MOST_SHAVE = 0.4;
+
   /**
-   * @param baseSliceMm 0 to under the ball's height
-   * @param sideShaveMm 0 to under half the ball's least width
-   * @throws IllegalArgumentException when nothing would be left
+   * What these cuts remove; deeper ones than a ball bears stop at {@link #MOST_SLICE} of its height
+   * and {@link #MOST_SHAVE} of its least width, so that something of it is always left.
    */
   public static RootCut of(Frustum ball, double baseSliceMm, double sideShaveMm) {
-    double left = ball.without(baseSliceMm, sideShaveMm).litres();
-    return new RootCut(baseSliceMm, sideShaveMm, 1 - left / ball.litres());
+    double slice = Math.min(baseSliceMm, MOST_SLICE * ball.heightMm());
+    double shave = Math.min(sideShaveMm, MOST_SHAVE * ball.without(slice, 0).narrowestMm());
+    double left = ball.without(slice, shave).litres();
+    return new RootCut(slice, shave, 1 - left / ball.litres());
   }
 
   /** The cuts that make room for fresh medium in a pot the ball just fills. */
@@ -39,13 +45,12 @@ public record RootCut(double baseSliceMm, double sideShaveMm, double share) {
    *
    * @param underMm under the ball
    * @param aroundMm at its sides, at whatever height is tightest
-   * @throws IllegalArgumentException when nothing of the ball would be left
    */
   public static RootCut forGaps(Frustum ball, Pot pot, double underMm, double aroundMm) {
-    double slice = Math.max(0, ball.heightMm() + underMm - pot.fill().heightMm());
-    if (slice >= ball.heightMm()) {
-      throw new IllegalArgumentException("Nothing of the ball would be left.");
-    }
+    double slice =
+        Math.min(
+            MOST_SLICE * ball.heightMm(),
+            Math.max(0, ball.heightMm() + underMm - pot.fill().heightMm()));
     double gap = Clearance.leastMm(pot, ball.without(slice, 0), underMm);
     return of(ball, slice, Math.max(0, aroundMm - gap));
   }

@@ -1,6 +1,7 @@
 package happysaucer.core.season;
 
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.time.temporal.ChronoUnit;
 
 /**
@@ -33,17 +34,24 @@ public final class GrowingTime {
     return factors[date.getMonthValue() - 1];
   }
 
-  /** Growing months from one day to a later one. */
+  /** Growing months from one day to a later one; 0 where it is no later. */
   public double months(LocalDate from, LocalDate to) {
-    double months = 0;
-    LocalDate day = from;
-    while (day.isBefore(to)) {
-      LocalDate next = day.withDayOfMonth(1).plusMonths(1);
-      next = next.isAfter(to) ? to : next;
-      months += factor(day) * ChronoUnit.DAYS.between(day, next) / DAYS_PER_MONTH;
-      day = next;
+    return from.isBefore(to) ? sinceYearZero(to) - sinceYearZero(from) : 0;
+  }
+
+  /** Growing months up to a day, from a start that is the same for all: no walk over months. */
+  private double sinceYearZero(LocalDate day) {
+    long years = day.getYear();
+    long leapYears = Math.floorDiv(years + 3, 4) - Math.floorDiv(years + 99, 100) + Math.floorDiv(years + 399, 400);
+    double days = leapYears * factors[1];
+    for (int month = 1; month <= 12; month++) {
+      long inYear = YearMonth.of(2027, month).lengthOfMonth();
+      days += years * inYear * factors[month - 1];
+      if (month < day.getMonthValue()) {
+        days += day.withDayOfMonth(1).withMonth(month).lengthOfMonth() * factors[month - 1];
+      }
     }
-    return months;
+    return (days + (day.getDayOfMonth() - 1) * factor(day)) / DAYS_PER_MONTH;
   }
 
   /** The day so many growing months after, or before where negative; at most fifty years away. */

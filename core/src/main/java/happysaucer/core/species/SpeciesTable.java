@@ -2,7 +2,6 @@ package happysaucer.core.species;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,6 +12,12 @@ import java.util.Optional;
 /** All species and groups; finds a species by botanical name, synonym or common name. */
 public final class SpeciesTable {
   private static final int SUGGESTIONS = 3;
+
+  private static final int FAR = 16;
+
+  /** No name of a plant is longer; what is pasted by mistake is not compared letter by letter. */
+  public static final int MOST_NAME = 120;
+
   private final List<Species> species;
   private final Map<Group, Species> groups;
   private final Map<String, Species> byName = new LinkedHashMap<>();
@@ -55,16 +60,51 @@ public final class SpeciesTable {
 
   /** The botanical names nearest to a misspelt one, nearest first, at most three. */
   public List<String> nearest(String name) {
-    String wanted = plain(name);
-    return byName.entrySet().stream()
-        .sorted(
-            Comparator.<Map.Entry<String, Species>>comparingInt(
-                    entry -> distance(wanted, entry.getKey()))
-                .thenComparing(Map.Entry::getKey))
-        .map(entry -> entry.getValue().name())
-        .distinct()
-        .limit(SUGGESTIONS)
-        .toList();
+    String wanted = plain(name.length() > MOST_NAME ? name.substring(0, MOST_NAME) : name);
+    List<Near> best = new ArrayList<>();
+    byName.forEach(
+        (known, entry) -> {
+          int worst =
+              best.size() < SUGGESTIONS ? farthest(wanted) : best.get(SUGGESTIONS - 1).edits();
+          // two names differ by at least as many edits as by letters: most are passed over by that
+          if (Math.abs(known.length() - wanted.length()) <= worst) {
+            insert(best, new Near(distance(wanted, known), known, entry.name()));
+          }
+        });
+    return best.stream().map(Near::species).toList();
+  }
+
+  /** A name farther off than this is no misspelling of the other. */
+  private static int farthest(String wanted) {
+    return Math.max(FAR, wanted.length() / 2);
+  }
+
+  /** A name in the book and the edits that lead to it. */
+  private record Near(int edits, String known, String species) {
+    boolean before(Near other) {
+      return edits != other.edits ? edits < other.edits : known.compareTo(other.known) < 0;
+    }
+  }
+
+  /** Keeps the nearest, in order, each species once by its nearest name. */
+  private static void insert(List<Near> best, Near near) {
+    for (Near other : best) {
+      if (other.species().equals(near.species())) {
+        if (!near.before(other)) {
+          return;
+        }
+        best.remove(other);
+        break;
+      }
+    }
+    int at = 0;
+    while (at < best.size() && !near.before(best.get(at))) {
+      at++;
+    }
+    best.add(at, near);
+    if (best.size() > SUGGESTIONS) {
+      best.remove(SUGGESTIONS);
+    }
   }
 
   /** Lower case, single blanks, without the hybrid sign. */

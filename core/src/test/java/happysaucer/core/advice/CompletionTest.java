@@ -9,6 +9,25 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class CompletionTest {
+  @Test
+  void daysOutsideAnyRecordOfPlantsAreRefusedAtTheirField() {
+    for (String day : List.of("-9999-01-01", "1899-12-31", "2201-01-01", "+99999-06-01")) {
+      AdviceRequest request =
+          Ask.about("Ficus elastica")
+              .on(day)
+              .repotted(day)
+              .poured(day, 7, 0.8)
+              .measured(day, "HEIGHT", 900)
+              .request();
+      assertThat(Shipped.ADVISE.faults(request))
+          .as(day)
+          .filteredOn(fault -> fault.message().contains("between 1900 and 2200"))
+          .extracting(Fault::field)
+          .containsExactlyInAnyOrder(
+              "date", "plant.lastRepotted", "history.waterings[0].date", "history.measures[0].date");
+    }
+  }
+
   private static List<Fault> faults(AdviceRequest request) {
     RefusedException refused =
         catchThrowableOfType(RefusedException.class, () -> Shipped.ADVISE.advise(request));

@@ -52,9 +52,14 @@ class GeometryTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"100, 10", "119.9, 10", "120, 15", "199, 15", "200, 20", "399, 20", "400, 35"})
-  void rimGapByWidth(double topMm, double gapMm) {
-    assertThat(Pots.plastic(topMm).rimGapMm()).isEqualTo(gapMm);
+  @CsvSource({
+    "100, 92, 10", "119.9, 110, 10", "120, 120, 15", "199, 180, 15", "200, 180, 20",
+    "399, 360, 20", "400, 360, 35",
+    // shallow ones give up an eighth of their depth, at least 5 mm
+    "300, 80, 10", "400, 100, 12.5", "120, 110, 13.75", "3000, 20, 5"
+  })
+  void rimGapByWidthAndDepth(double topMm, double heightMm, double gapMm) {
+    assertThat(Pot.rimGapMm(topMm, heightMm)).isEqualTo(gapMm);
   }
 
   @Test
@@ -81,8 +86,6 @@ class GeometryTest {
   @Test
   void aBodyWithoutSizeIsRefused() {
     assertThatThrownBy(() -> Frustum.round(0, 10, 10)).isInstanceOf(IllegalArgumentException.class);
-    assertThatThrownBy(() -> RootCut.of(Frustum.round(100, 80, 90), 0, 60))
-        .isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test

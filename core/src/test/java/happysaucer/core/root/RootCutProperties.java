@@ -1,7 +1,6 @@
 package happysaucer.core.root;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import happysaucer.core.pot.Frustum;
@@ -61,9 +60,10 @@ class RootCutProperties {
 
   @Test
   void moreThanThereIsCannotBeCut() {
-    assertThatThrownBy(() -> RootCut.of(Frustum.round(100, 80, 90), 90, 0))
-        .isInstanceOf(IllegalArgumentException.class);
-    assertThatThrownBy(() -> RootCut.of(Frustum.round(100, 80, 90), 10, 45))
-        .isInstanceOf(IllegalArgumentException.class);
+    Frustum ball = Frustum.round(100, 80, 90);
+    assertThat(RootCut.of(ball, 90, 0)).isEqualTo(RootCut.of(ball, 0.75 * 90, 0));
+    RootCut cut = RootCut.of(ball, 10, 45);
+    assertThat(cut.sideShaveMm()).isLessThan(40);
+    assertThat(cut.share()).isBetween(0.9, 1.0);
   }
 }

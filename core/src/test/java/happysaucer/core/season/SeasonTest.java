@@ -12,6 +12,31 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class SeasonTest {
+  /** A walk from day to day, as one would count by hand. */
+  private static double walked(double latitude, LocalDate from, LocalDate to) {
+    double[] factors = new double[12];
+    double sum = 0;
+    for (int month = 0; month < 12; month++) {
+      factors[month] = Season.growth(latitude, LocalDate.of(2027, month + 1, 15));
+      sum += factors[month];
+    }
+    double months = 0;
+    for (LocalDate day = from; day.isBefore(to); day = day.plusDays(1)) {
+      months += factors[day.getMonthValue() - 1] * 12 / sum / 30.44;
+    }
+    return months;
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "52, 2024-02-28, 2024-03-01", "52, 2023-02-28, 2023-03-01", "-37, 1899-12-31, 2101-01-01",
+    "52, 2026-11-26, 2026-11-26", "0, 2000-01-01, 2000-12-31", "65, 2099-06-15, 2104-02-29"
+  })
+  void growingMonthsAreThoseOfAWalkFromDayToDay(double latitude, LocalDate from, LocalDate to) {
+    assertThat(new GrowingTime(latitude).months(from, to))
+        .isCloseTo(walked(latitude, from, to), within(1e-6));
+  }
+
   private static final double THREE_MINUTES = 0.05;
 
   @ParameterizedTest

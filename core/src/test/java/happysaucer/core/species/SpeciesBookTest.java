@@ -180,6 +180,21 @@ class SpeciesBookTest {
   }
 
   @Test
+  void aPageOfLettersIsNoMisspeltNameAndIsNotComparedLetterByLetter() {
+    assertThat(Shipped.BOOK.species().nearest("qwertzuiop ".repeat(10_000))).isEmpty();
+    assertThat(Shipped.BOOK.species().nearest("")).hasSize(3);
+  }
+
+  @Test
+  void theNearestNameLeadsAndNoSpeciesIsNamedTwice() {
+    for (Species species : Shipped.BOOK.species().all()) {
+      String misspelt = species.name().substring(1) + "e";
+      List<String> nearest = Shipped.BOOK.species().nearest(misspelt);
+      assertThat(nearest).as(misspelt).contains(species.name()).doesNotHaveDuplicates();
+    }
+  }
+
+  @Test
   void valuesThatAreTheGroupsAreMarked() {
     Species kentia = Shipped.BOOK.species().find("Kentia palm").orElseThrow();
     assertThat(kentia.fromGroup()).contains("refill", "rootLimit").doesNotContain("matureHeightMm");

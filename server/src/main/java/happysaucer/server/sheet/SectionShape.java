@@ -41,7 +41,7 @@ record SectionShape(
     Advice.Outline after = section.ballAfter();
     Advice.Levels levels =
         section.levels() == null
-            ? new Advice.Levels(Pot.rimGapMm(pot.topMm()), 0, 0)
+            ? new Advice.Levels(Pot.rimGapMm(pot.topMm(), pot.heightMm()), 0, 0)
             : section.levels();
     double fill = pot.heightMm() - levels.rimGapMm();
     double bottom = Math.max(0, levels.baseLayerMm());
@@ -50,7 +50,7 @@ record SectionShape(
         levels.raiseMm() > 0
             ? Math.max(0, Math.min(after.heightMm(), fill - bottom))
             : after.heightMm();
-    double oldFloor = top - (old.heightMm() - Pot.rimGapMm(old.topMm()));
+    double oldFloor = top - (old.heightMm() - Pot.rimGapMm(old.topMm(), old.heightMm()));
     double beforeBottom = top - before.heightMm();
     double highest = Math.max(pot.heightMm(), top);
     double lowest = 0;
