@@ -5,7 +5,7 @@ export const session: Schemas['SessionView'] = {
   user: { account: 'technician', name: 'Jorun Pell', role: 'TECHNICIAN', units: 'METRIC' },
   team: { name: 'Tidepot Plant Care', zone: 'UTC', demo: true },
   firstAccountNeeded: false,
-  demoPeople: [],
+  demoPeople: [], oneTap: true, troubles: [],
   today: '2027-04-12',
   now: '2027-04-12T08:30:00Z',
 };
@@ -29,7 +29,7 @@ export function advice(action: string, urgency: string): Schemas['Advice'] {
       before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
       after: null, settled: null,
     },
-    aftercare: { plan: 'NONE', steps: [], weeks: [] }, cautions: [], assumed: [],
+    aftercare: { plan: 'NONE', steps: [], weeks: [] }, cautions: [], assumed: [], leftOut: [],
   };
 }
 
@@ -59,7 +59,7 @@ export const round: Schemas['Round'] = {
       siteId: 'x', siteName: 'Terminal hall', clientName: 'Ferry Line', accessNote: 'Key at the desk.',
       plants: [
         {
-          plant, call: advice('POT_UP', 'SOON').call, rootFill: 0.9, waterLeft: 0.5, saucer: 'DUE_NOW',
+          plant, action: 'POT_UP', urgency: 'SOON', rootFill: 0.9, waterLeft: 0.5, saucer: 'DUE_NOW',
           lastChecked: '2027-03-15', checkedToday: false, due: [{ kind: 'CHECK', text: 'Check due', id: null }],
         },
       ],

@@ -32,4 +32,14 @@ export async function body<T>(call: Promise<{ data?: T }>): Promise<T> {
   return data;
 }
 
-export const newId = (): string => crypto.randomUUID();
+/**
+ * A random UUID (version 4). Not crypto.randomUUID: browsers keep that from pages over plain HTTP by any name but
+ * localhost, which is how most devices of a team come in.
+ */
+export function newId(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
+  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
+  const hex = Array.from(bytes, (b) => b.toString(16).padStart(2, '0')).join('');
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
+}

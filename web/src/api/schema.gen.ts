@@ -596,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/keeping/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
+        delete: operations["stop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/checks/undo": {
         parameters: {
             query?: never;
@@ -780,6 +796,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["fit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keeping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
         put?: never;
         post?: never;
         delete?: never;
@@ -998,6 +1030,11 @@ export interface components {
             /** Format: double */
             gapMm: number;
         };
+        LeftOut: {
+            field: string;
+            message: string;
+            value: string | null;
+        };
         ReservationView: {
             /** Format: uuid */
             jobId: string;
@@ -1016,6 +1053,7 @@ export interface components {
             few: boolean;
             reservations: components["schemas"]["ReservationView"][];
             fits: components["schemas"]["FitsWith"][];
+            leftOut: components["schemas"]["LeftOut"][];
         };
         ShelfPot: {
             /** Format: uuid */
@@ -1078,6 +1116,8 @@ export interface components {
             team: components["schemas"]["Team"] | null;
             firstAccountNeeded: boolean;
             demoPeople: components["schemas"]["Person"][];
+            oneTap: boolean;
+            troubles: string[];
             /** Format: date */
             today: string;
             /** Format: date-time */
@@ -1156,6 +1196,7 @@ export interface components {
             aftercare: components["schemas"]["Aftercare"];
             cautions: components["schemas"]["Coded"][];
             assumed: string[];
+            leftOut: components["schemas"]["LeftOut"][];
         };
         Aftercare: {
             plan: string;
@@ -2193,6 +2234,32 @@ export interface components {
             commonName: string;
             differences: components["schemas"]["Difference"][];
         };
+        Backup: {
+            file: string;
+            /** @enum {string} */
+            kind: "NIGHTLY" | "BY_HAND" | "UPGRADE";
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: int64 */
+            bytes: number;
+        };
+        KeepingView: {
+            folder: string;
+            backups: components["schemas"]["Backup"][];
+            running: components["schemas"]["Progress"] | null;
+            /** Format: int32 */
+            nightlyKept: number;
+            /** Format: int64 */
+            freeBytes: number;
+            troubles: string[];
+        };
+        Progress: {
+            step: string;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
+        };
         UndoRequest: {
             checkIds: string[];
         };
@@ -2403,7 +2470,7 @@ export interface components {
         };
         Due: {
             /** @enum {string} */
-            kind: "JOB" | "FOLLOW_UP" | "CALL" | "CHECK";
+            kind: "JOB" | "FOLLOW_UP" | "CALL" | "CHECK" | "RECORD";
             text: string;
             /** Format: uuid */
             id: string | null;
@@ -2414,8 +2481,9 @@ export interface components {
             stops: components["schemas"]["Stop"][];
         };
         RoundPlant: {
-            plant: components["schemas"]["StoredPlant"];
-            call: components["schemas"]["Call"];
+            plant: components["schemas"]["StopPlant"];
+            action: string;
+            urgency: string;
             /** Format: double */
             rootFill: number | null;
             /** Format: double */
@@ -2434,6 +2502,20 @@ export interface components {
             clientName: string;
             accessNote: string;
             plants: components["schemas"]["RoundPlant"][];
+        };
+        StopPlant: {
+            /** Format: uuid */
+            id: string;
+            label: string;
+            commonName: string;
+            spotName: string;
+            potShape: string;
+            /** Format: double */
+            potTopMm: number;
+            /** Format: double */
+            potBaseMm: number;
+            /** Format: double */
+            potHeightMm: number;
         };
         PlantItem: {
             /** Format: uuid */
@@ -3855,6 +3937,46 @@ export interface operations {
             };
         };
     };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingView"];
+                };
+            };
+        };
+    };
     undoAll: {
         parameters: {
             query?: never;
@@ -4117,6 +4239,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FitView"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingView"];
                 };
             };
         };

@@ -89,17 +89,25 @@ export function Shell() {
             </Menu.Dropdown>
           </Menu>
         </nav>
-        <Person name={session.user.name} units={session.user.units} team={session.team?.name ?? ''} />
+        <Person name={session.user.name} units={session.user.units} team={session.team?.name ?? ''} planner={session.user.role === 'PLANNER'} />
       </header>
       <Find opened={finding} close={close} />
       <main id="bench" ref={main} className={classes.bench} tabIndex={-1}>
+        {session.troubles.length > 0 && (
+          <div role="alert" className={`${classes.troubles} no-print`}>
+            {session.troubles.map((t) => (
+              <p key={t}>{t}</p>
+            ))}
+            <Link to="/keeping">Backups and the disk</Link>
+          </div>
+        )}
         <Outlet />
       </main>
     </div>
   );
 }
 
-function Person({ name, units, team }: { name: string; units: 'METRIC' | 'IMPERIAL'; team: string }) {
+function Person({ name, units, team, planner }: { name: string; units: 'METRIC' | 'IMPERIAL'; team: string; planner: boolean }) {
   const signOut = useSignOut();
   const change = useUnits();
   const navigate = useNavigate();
@@ -116,6 +124,14 @@ function Person({ name, units, team }: { name: string; units: 'METRIC' | 'IMPERI
         <Menu.Label>{team}</Menu.Label>
         <Menu.Item onClick={() => change.mutate(other, { onError: notifyProblem })}>
           {other === 'IMPERIAL' ? 'Show inches and quarts' : 'Show centimetres and litres'}
+        </Menu.Item>
+        {planner && (
+          <Menu.Item component={Link} to="/keeping">
+            Backups and the disk
+          </Menu.Item>
+        )}
+        <Menu.Item component={Link} to="/licences">
+          Licences
         </Menu.Item>
         <Menu.Item
           onClick={() =>

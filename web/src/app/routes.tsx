@@ -4,6 +4,7 @@ import { PlantPage } from '../features/plant/PlantPage';
 import { PlantsPage } from '../features/plant/PlantsPage';
 import { RoundPage } from '../features/round/RoundPage';
 import { Waiting } from '../ui/Waiting';
+import { Broken } from './Broken';
 import { NotFound } from './NotFound';
 import { Shell } from './Shell';
 
@@ -18,7 +19,9 @@ export const router = createBrowserRouter([
     path: '/',
     element: <Shell />,
     HydrateFallback: Waiting,
+    errorElement: <Broken />,
     children: [
+     { errorElement: <Broken />, children: [
       { index: true, element: <RoundPage /> },
       { path: 'plants', element: <PlantsPage /> },
       { path: 'plants/:id', element: <PlantPage /> },
@@ -42,7 +45,10 @@ export const router = createBrowserRouter([
       later('species-new', () => import('../features/species/EditSpeciesPage').then((m) => m.EditSpeciesPage)),
       later('species-import', () => import('../features/species/ImportSpeciesPage').then((m) => m.ImportSpeciesPage)),
       later('method', () => import('../features/method/MethodPage').then((m) => m.MethodPage)),
+      later('keeping', () => import('../features/team/KeepingPage').then((m) => m.KeepingPage)),
+      later('licences', () => import('../features/team/LicencesPage').then((m) => m.LicencesPage)),
       { path: '*', element: <NotFound /> },
+     ] },
     ],
   },
 ]);

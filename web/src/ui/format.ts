@@ -65,6 +65,17 @@ export const day = (iso: string): string => DAY.format(utc(iso));
 export const dayYear = (iso: string): string => DAY_YEAR.format(utc(iso));
 export const weekday = (iso: string): string => WEEKDAY.format(utc(iso));
 
+const MOMENT = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+/** A moment on this device's clock, with the day. */
+export const moment = (iso: string): string => MOMENT.format(new Date(iso));
+
+/** A size of files. */
+export function bytes(n: number): string {
+  if (n < 1e6) return `${Math.max(1, Math.round(n / 1e3))} kB`;
+  return n < 1e9 ? `${trim(n / 1e6, n < 1e7 ? 1 : 0)} MB` : `${trim(n / 1e9, n < 1e10 ? 1 : 0)} GB`;
+}
+
 export function addDays(iso: string, n: number): string {
   const date = utc(iso);
   date.setUTCDate(date.getUTCDate() + n);

@@ -148,7 +148,7 @@ function PlantLine({
   busy: boolean;
   onNothing: () => void;
 }) {
-  const { plant, call } = item;
+  const { plant } = item;
   return (
     <li className={classes.plant} data-quiet={item.due.length === 0}>
       <Link to={`/plants/${plant.id}`} className={classes.who}>
@@ -167,8 +167,8 @@ function PlantLine({
         </span>
       </Link>
       <div className={classes.call}>
-        <strong>{actionWords(call.action)}</strong>
-        {call.urgency !== 'NOT_DUE' && <span>{urgencyWords(call.urgency).toLowerCase()}</span>}
+        <strong>{actionWords(item.action)}</strong>
+        {item.urgency !== 'NOT_DUE' && <span>{urgencyWords(item.urgency).toLowerCase()}</span>}
       </div>
       <ul className={classes.due}>
         {item.due.map((d) => (

@@ -102,6 +102,11 @@ function Item({ item, units, mayWork, move }: { item: ShelfItem; units: Units; m
     <li data-few={item.few}>
       <ShelfPot item={item} />
       <div className={classes.what}>
+        {item.leftOut.length > 0 && (
+          <em role="note">
+            Cannot be as it stands here, usual measures stand in: {item.leftOut.map((f) => f.message).join(' ')}
+          </em>
+        )}
         <strong>{mayWork ? <Link to={`/shelf/${pot.id}`}>{pot.name}</Link> : pot.name}</strong>
         <small>
           <span className={`${classes.size} measure`}>

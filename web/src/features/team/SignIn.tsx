@@ -42,14 +42,18 @@ export function SignIn({ session }: { session: Session }) {
       </div>
       {session.demoPeople.length > 0 && (
         <section className={classes.people} aria-label="Demo team">
-          <h2>Come in as one of the demo team</h2>
+          <h2>{session.oneTap ? 'Come in as one of the demo team' : 'The demo team'}</h2>
+          {!session.oneTap && <p>Other devices can reach this demo, so it has a password of its own: it stands in the window in which the server was started.</p>}
           {session.demoPeople.map((p) => (
             <button
               key={p.account}
               type="button"
               className={classes.personButton}
               disabled={signIn.isPending}
-              onClick={() => go({ account: p.account, password: DEMO_PASSWORD })}
+              onClick={() => {
+                setAccount(p.account);
+                if (session.oneTap) go({ account: p.account, password: DEMO_PASSWORD });
+              }}
             >
               <strong>{p.name}</strong>
               <span>

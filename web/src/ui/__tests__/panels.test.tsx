@@ -11,6 +11,7 @@ import { WateringWeeks } from '../WateringWeeks';
 
 const advice: Schemas['Advice'] = {
   bookVersion: 'b',
+  leftOut: [],
   findings: [
     {
       code: 'CROWDED', strength: 'STRONG', grade: 'CLEAR', decibans: 12,

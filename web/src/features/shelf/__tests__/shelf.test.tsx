@@ -22,7 +22,7 @@ const item = (id: string, name: string, more: Partial<ShelfItem> = {}): ShelfIte
   free: 2, few: true,
   reservations: [{ jobId: 'j1', count: 1, plannedOn: '2027-04-20', label: 'T-001', commonName: 'Fig', siteName: 'Hall' }],
   fits: [{ id: 'c', name: 'Sand cover', free: 1, gapMm: 8 }],
-  ...more,
+  leftOut: [], ...more,
 });
 
 const items = [item('a', 'Plastic 23 cm'), item('b', 'Clay jar', { few: false, free: 3, reservations: [] })];

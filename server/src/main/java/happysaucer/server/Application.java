@@ -1,14 +1,16 @@
 package happysaucer.server;
 
+import happysaucer.server.keeping.CannotStartException;
+import happysaucer.server.keeping.DataFolder;
+import happysaucer.server.keeping.StartTrouble;
+import happysaucer.server.team.TeamStart;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.ServerSocket;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.file.Files;
+import java.net.UnknownHostException;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
+import org.jspecify.annotations.Nullable;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -22,20 +24,21 @@ import org.springframework.core.env.Environment;
     annotationClass = org.apache.ibatis.annotations.Mapper.class)
 public class Application {
   private static final int CANNOT_START = 2;
+  private static final int UNFORESEEN = 1;
 
   public static void main(String[] args) {
     SpringApplication application = new SpringApplication(Application.class);
-    application.addInitializers(context -> checkFolderAndPort(context.getEnvironment()));
+    DataFolder[] taken = new DataFolder[1];
+    application.addInitializers(
+        context -> {
+          taken[0] = DataFolder.take(folder(context.getEnvironment()));
+          checkPort(context.getEnvironment());
+        });
     ConfigurableApplicationContext context;
     try {
       context = application.run(args);
-    } catch (CannotStartException e) {
-      System.err.println(e.getMessage());
-      System.exit(CANNOT_START);
-      return;
     } catch (RuntimeException e) {
-      e.printStackTrace();
-      System.exit(1);
+      cannotStart(e, taken[0]);
       return;
     }
     Environment environment = context.getEnvironment();
@@ -52,37 +55,41 @@ public class Application {
             + "  (data in "
             + environment.getProperty("saucer.data")
             + ")");
+    context
+        .getBean(TeamStart.class)
+        .demoPassword()
+        .ifPresent(
+            password ->
+                System.out.println(
+                    "Other devices can reach this demo. Its accounts planner, technician and counter have the password "
+                        + password
+                        + " until the next start."));
   }
 
-  /** A reason not to start, in words for the person who started it. */
-  public static final class CannotStartException extends RuntimeException {
-    private static final long serialVersionUID = 1L;
-
-    public CannotStartException(String message) {
-      super(message);
+  private static void cannotStart(RuntimeException trouble, @Nullable DataFolder folder) {
+    String words =
+        StartTrouble.words(trouble, folder == null ? "the data folder" : folder.path().toString())
+            .orElse(null);
+    if (folder != null) {
+      try {
+        folder.takeBack();
+      } catch (IOException e) {
+        System.err.println("What was unfinished could not be taken back: " + e.getMessage());
+      }
     }
+    if (words == null) {
+      trouble.printStackTrace();
+      System.exit(UNFORESEEN);
+    }
+    System.err.println(words);
+    System.exit(CANNOT_START);
   }
 
-  private static FileLock folderLock;
+  private static Path folder(Environment environment) {
+    return Path.of(environment.getRequiredProperty("saucer.data"));
+  }
 
-  static void checkFolderAndPort(Environment environment) {
-    Path folder = Path.of(environment.getRequiredProperty("saucer.data"));
-    try {
-      Files.createDirectories(folder);
-      FileChannel channel =
-          FileChannel.open(
-              folder.resolve("in-use"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-      folderLock = channel.tryLock();
-    } catch (IOException | java.nio.channels.OverlappingFileLockException e) {
-      throw new CannotStartException(
-          "The data folder " + folder + " cannot be used: " + e.getMessage());
-    }
-    if (folderLock == null) {
-      throw new CannotStartException(
-          "The data folder "
-              + folder
-              + " is in use by another Happy Saucer. Stop that one, or choose another folder with --data DIR.");
-    }
+  private static void checkPort(Environment environment) {
     int port = Integer.parseInt(environment.getProperty("server.port", "8080"));
     String host = environment.getProperty("server.address", "0.0.0.0");
     if (port == 0) {
@@ -91,9 +98,25 @@ public class Application {
     try (ServerSocket socket = new ServerSocket()) {
       socket.setReuseAddress(true);
       socket.bind(new InetSocketAddress(InetAddress.getByName(host), port));
-    } catch (IOException e) {
+    } catch (UnknownHostException e) {
       throw new CannotStartException(
-          "Port " + port + " is in use. Stop what uses it, or choose another with --port N.");
+          "This machine has no address " + host + ". Choose another with --host H.");
+    } catch (IOException e) {
+      throw new CannotStartException(portWords(host, port, String.valueOf(e.getMessage())));
     }
+  }
+
+  /** The port is only in use when something uses it. */
+  private static String portWords(String host, int port, String message) {
+    if (message.contains("in use")) {
+      return "Port " + port + " is in use. Stop what uses it, or choose another with --port N.";
+    }
+    if (message.contains("ermission")) {
+      return "Port " + port + " may not be opened by this user. Choose one over 1023 with --port N.";
+    }
+    if (message.contains("assign")) {
+      return "This machine has no address " + host + ". Choose another with --host H.";
+    }
+    return "Port " + port + " on " + host + " cannot be opened: " + message + ".";
   }
 }

@@ -72,10 +72,31 @@ class RolesTest {
         .toList();
   }
 
+  @TestFactory
+  List<DynamicTest> headIsAnsweredLikeGet() {
+    return table.stream()
+        .filter(row -> row.get("method").equals("GET"))
+        .map(
+            row ->
+                DynamicTest.dynamicTest(
+                    row.get("path"),
+                    () -> {
+                      for (Http who : List.of(http, http.as("counter"))) {
+                        String path = filled(row.get("path"));
+                        assertThat(who.send("HEAD", path, null).status())
+                            .isEqualTo(who.get(path).status());
+                      }
+                    }))
+        .toList();
+  }
+
+  private static String filled(String path) {
+    return path.replace("{id}", NOBODY).replace("{position}", "0").replace("{name}", "x");
+  }
+
   private void walk(Map<String, String> row, String role) {
     Http who = role.equals("anonymous") ? http : http.as(role);
-    String path =
-        row.get("path").replace("{id}", NOBODY).replace("{position}", "0").replace("{name}", "x");
+    String path = filled(row.get("path"));
     // An empty body: who may come in is told what is wrong with it, who may not never gets there.
     String body = row.get("method").matches("GET|DELETE") ? null : "{}";
     int status = who.send(row.get("method"), path, body).status();

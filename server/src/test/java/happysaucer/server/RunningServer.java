@@ -36,6 +36,7 @@ public final class RunningServer implements ParameterResolver {
               "--saucer.data=" + data,
               "--saucer.demo=" + demo,
               "--saucer.clock=" + CLOCK,
+              "--saucer.nightly-backup=false",
               "--server.port=0",
               "--server.address=127.0.0.1");
     } catch (IOException e) {

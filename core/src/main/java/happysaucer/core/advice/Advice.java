@@ -1,5 +1,6 @@
 package happysaucer.core.advice;
 
+import happysaucer.core.unit.Rounding;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -24,30 +25,31 @@ public record Advice(
     Aftercare aftercare,
     List<Coded> cautions,
     List<String> assumed,
-    List<Fault> leftOut) {
+    List<LeftOut> leftOut) {
 
   public Advice {
     // an advice kept from before there was such a list
     leftOut = leftOut == null ? List.of() : leftOut;
   }
 
-  Advice leavingOut(List<Fault> facts) {
-    return facts.isEmpty()
-        ? this
-        : new Advice(
-            bookVersion,
-            findings,
-            call,
-            lookNext,
-            slip,
-            forecast,
-            repot,
-            present,
-            water,
-            aftercare,
-            cautions,
-            assumed,
-            List.copyOf(facts));
+  /**
+   * A fact on record that was not counted.
+   *
+   * @param field path it has in a request
+   * @param message what to mend
+   * @param value as it is on record, null where nothing is
+   */
+  public record LeftOut(String field, String message, @Nullable String value) {
+    public static LeftOut of(Fault fault) {
+      return new LeftOut(
+          fault.field(),
+          fault.message(),
+          fault.value() == null
+              ? null
+              : fault.value() instanceof Double number
+                  ? Rounding.text(number, 2)
+                  : fault.value().toString());
+    }
   }
 
   public record Coded(String code, String text) {}

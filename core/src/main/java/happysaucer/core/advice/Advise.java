@@ -49,7 +49,12 @@ public final class Advise {
    * @throws RefusedException with all faults of the request
    */
   public Advice advise(AdviceRequest request) {
-    Completion.Completed completed = Completion.of(request, book);
+    return advise(Kept.whole(request, book));
+  }
+
+  /** The whole advice on what is kept of a record, naming what was left out. */
+  public Advice advise(Kept kept) {
+    Completion.Completed completed = kept.completed();
     Case c = completed.complete();
     Looked looked = look(c);
     Call call = looked.call();
@@ -84,7 +89,7 @@ public final class Advise {
         writer.aftercare(aftercare),
         writer.cautions(Cautions.of(c, call, plan)),
         completed.assumed(),
-        List.of());
+        kept.leftOut().stream().map(Advice.LeftOut::of).toList());
   }
 
   private List<LookNext.Look> lookNext(Case c, Looked looked) {
@@ -142,9 +147,9 @@ public final class Advise {
     return Kept.of(request, book, strict);
   }
 
-  /** The whole advice on what is kept of a record, naming what was left out. */
-  public Advice advise(Kept kept) {
-    return advise(kept.request()).leavingOut(kept.leftOut());
+  /** One pot from the record, without the measures that the rules refuse. */
+  public static Kept.KeptPot keptPot(AdviceRequest.Pot given) {
+    return Kept.pot(given);
   }
 
   /** All faults of a request, none when it can be answered. */
@@ -163,10 +168,18 @@ public final class Advise {
    * @throws RefusedException with all faults of the request
    */
   public Glance glance(AdviceRequest request) {
-    Case c = Completion.of(request, book).complete();
+    return glance(Kept.whole(request, book));
+  }
+
+  /** The same of what is kept of a record. */
+  public Glance glance(Kept kept) {
+    Case c = kept.completed().complete();
     Looked looked = look(c);
     AdviceWriter writer = new AdviceWriter(book, c);
-    return new Glance(writer.call(looked.call()), writer.forecast(looked.forecast()));
+    return new Glance(
+        writer.call(looked.call()),
+        writer.forecast(looked.forecast()),
+        kept.leftOut().size());
   }
 
   /** What another choice of the method would make of the call. */
@@ -209,7 +222,7 @@ public final class Advise {
   }
 
   /** What a list shows of one plant. */
-  public record Glance(Advice.Call call, Advice.Forecast forecast) {}
+  public record Glance(Advice.Call call, Advice.Forecast forecast, int leftOut) {}
 
   private record Looked(
       Forecast forecast, Expectation expectation, Windows windows, Findings findings, Call call) {}

@@ -2,6 +2,7 @@ package happysaucer.core.advice;
 
 import happysaucer.core.advice.AdviceRequest.Pot;
 import happysaucer.core.book.Book;
+import happysaucer.core.pot.Material;
 import happysaucer.core.species.Group;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,16 +17,46 @@ import org.jspecify.annotations.Nullable;
 /**
  * A request from the record, with the facts taken out that the rules refuse: one bad fact never
  * keeps a plant from being advised on. What is left out is told, so that somebody can mend it.
- *
- * @param request what the rules accept
- * @param leftOut why each fact was left out, at the path it had
  */
-public record Kept(AdviceRequest request, List<Fault> leftOut) {
+public final class Kept {
   /** Each round takes out what the one before laid bare; a request has no more layers than these. */
   private static final int MOST_ROUNDS = 8;
 
   /** Stands in where the book knows neither species nor group any more. */
   private static final Group ANY_GROUP = Group.FOLIAGE_TREE;
+
+  private final AdviceRequest request;
+  private final Completion.Completed completed;
+  private final List<Fault> leftOut;
+
+  private Kept(AdviceRequest request, Completion.Completed completed, List<Fault> leftOut) {
+    this.request = request;
+    this.completed = completed;
+    this.leftOut = List.copyOf(leftOut);
+  }
+
+  /** What the rules accept. */
+  public AdviceRequest request() {
+    return request;
+  }
+
+  /** Why each fact was left out, at the path it had. */
+  public List<Fault> leftOut() {
+    return leftOut;
+  }
+
+  Completion.Completed completed() {
+    return completed;
+  }
+
+  /**
+   * A request of which nothing may be left out.
+   *
+   * @throws RefusedException with all faults
+   */
+  static Kept whole(AdviceRequest request, Book book) {
+    return new Kept(request, Completion.of(request, book), List.of());
+  }
 
   /**
    * @param strict faults of what somebody is giving just now: these are told to them, not left out
@@ -36,8 +67,7 @@ public record Kept(AdviceRequest request, List<Fault> leftOut) {
     AdviceRequest rest = request;
     for (int round = 0; round < MOST_ROUNDS; round++) {
       try {
-        Completion.of(rest, book);
-        return new Kept(rest, List.copyOf(leftOut));
+        return new Kept(rest, Completion.of(rest, book), leftOut);
       } catch (RefusedException e) {
         List<Fault> told = e.faults().stream().filter(strict).toList();
         if (!told.isEmpty()) {
@@ -51,8 +81,31 @@ public record Kept(AdviceRequest request, List<Fault> leftOut) {
         rest = less;
       }
     }
-    Completion.of(rest, book);
-    return new Kept(rest, List.copyOf(leftOut));
+    return new Kept(rest, Completion.of(rest, book), leftOut);
+  }
+
+  /**
+   * A pot from the record.
+   *
+   * @param pot null when not even its width can be made out
+   */
+  public record KeptPot(happysaucer.core.pot.@Nullable Pot pot, List<Fault> leftOut) {}
+
+  static KeptPot pot(Pot given) {
+    List<Fault> leftOut = new ArrayList<>();
+    Pot rest = given;
+    for (int round = 0; round < MOST_ROUNDS; round++) {
+      Checks checks = new Checks();
+      happysaucer.core.pot.Pot pot = new PotCompletion(checks).pot("pot", rest, Material.PLASTIC);
+      if (pot != null && checks.faultless()) {
+        return new KeptPot(pot, leftOut);
+      }
+      leftOut.addAll(checks.faults());
+      Set<String> out = new TreeSet<>();
+      checks.faults().forEach(fault -> out.add(fault.field().substring("pot.".length())));
+      rest = pot(rest, out);
+    }
+    return new KeptPot(null, leftOut);
   }
 
   private static AdviceRequest without(AdviceRequest r, List<Fault> faults) {

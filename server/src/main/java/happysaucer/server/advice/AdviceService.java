@@ -5,6 +5,7 @@ import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Advise;
 import happysaucer.core.advice.Differences;
 import happysaucer.core.advice.Fault;
+import happysaucer.core.advice.Kept;
 import happysaucer.core.method.MethodTable;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
@@ -25,6 +26,8 @@ import org.springframework.stereotype.Service;
 /** Asks the core about stored plants. */
 @Service
 public class AdviceService {
+  private static final String SIGNS = "signs[";
+
   private final PlantCases cases;
   private final Books books;
   private final TeamClock clock;
@@ -103,8 +106,8 @@ public class AdviceService {
   public Advised of(UUID plant, Units units) {
     LocalDate today = clock.today();
     Gathered gathered = gathered(plant, today);
-    AdviceRequest request = bench.stocked(gathered.request(today, units));
-    Advice advice = books.team().advise(request);
+    Kept kept = books.team().kept(bench.stocked(gathered.request(today, units)));
+    Advice advice = books.team().advise(kept);
     return new Advised(
         gathered.plant(),
         advice,
@@ -113,7 +116,7 @@ public class AdviceService {
         Glances.saucer(advice.call()),
         Glances.waterLeft(gathered),
         argument(gathered),
-        method(gathered, request));
+        method(gathered, kept.request()));
   }
 
   /**
@@ -129,7 +132,7 @@ public class AdviceService {
   public List<Fault> potFaults(
       UUID plant, AdviceRequest.Pot pot, AdviceRequest.@Nullable Ball ball) {
     LocalDate today = clock.today();
-    AdviceRequest request = gathered(plant, today).request(today, Units.METRIC);
+    AdviceRequest request = sound(gathered(plant, today), today);
     return books.team().faults(request.withPot(pot).withBall(ball)).stream()
         .filter(fault -> fault.field().startsWith("pot.") || fault.field().startsWith("ball."))
         .toList();
@@ -138,8 +141,12 @@ public class AdviceService {
   /** What the rules would refuse of a measured ball, at "ball." and the measure. */
   public List<Fault> ballFaults(UUID plant, AdviceRequest.Ball ball) {
     LocalDate today = clock.today();
-    AdviceRequest request = gathered(plant, today).request(today, Units.METRIC);
-    return books.team().faults(request.withBall(ball));
+    return books.team().faults(sound(gathered(plant, today), today).withBall(ball));
+  }
+
+  /** What the rules accept of the record. */
+  private AdviceRequest sound(Gathered gathered, LocalDate today) {
+    return books.team().kept(gathered.request(today, Units.METRIC)).request();
   }
 
   private List<StandingSign> standing(Gathered gathered) {
@@ -223,9 +230,15 @@ public class AdviceService {
   /**
    * What the advice would be with these signs and states; what lasts of earlier checks still counts
    * unless it was looked at again.
+   *
+   * @param states null where they stay as they are
+   * @throws happysaucer.core.advice.RefusedException when these signs or states are faulty
    */
   public Advice preview(
-      UUID plant, List<AdviceRequest.Sign> signs, List<AdviceRequest.State> states, Units units) {
+      UUID plant,
+      List<AdviceRequest.Sign> signs,
+      @Nullable List<AdviceRequest.State> states,
+      Units units) {
     LocalDate today = clock.today();
     Gathered gathered = gathered(plant, today);
     Map<String, AdviceRequest.Sign> earlier = new LinkedHashMap<>();
@@ -246,9 +259,31 @@ public class AdviceService {
     }
     // after those tapped, so that a fault names the place it was tapped at
     merged.addAll(earlier.values());
+    AdviceRequest request =
+        gathered.request(
+            today,
+            units,
+            merged,
+            states == null ? gathered.states() : states,
+            gathered.openAsides(codes));
     return books
         .team()
-        .advise(gathered.request(today, units, merged, states, gathered.openAsides(codes)));
+        .advise(
+            books
+                .team()
+                .kept(
+                    request,
+                    fault ->
+                        (states != null && fault.field().startsWith("plant.states"))
+                            || tapped(fault.field(), signs.size())));
+  }
+
+  /** Signs tapped just now stand first; their faults are for whoever tapped them. */
+  private static boolean tapped(String field, int signs) {
+    int end = field.indexOf(']');
+    return field.startsWith(SIGNS)
+        && end > 0
+        && Integer.parseInt(field.substring(SIGNS.length(), end)) < signs;
   }
 
   /** The calls of plants at which a check has nothing to report: what lasts still counts. */
@@ -270,7 +305,7 @@ public class AdviceService {
                       lasting,
                       gathered.states(),
                       gathered.openAsides(List.of()));
-              calls.put(id, books.team().glance(request).call());
+              calls.put(id, books.team().glance(books.team().kept(request)).call());
             });
     return calls;
   }
@@ -279,7 +314,7 @@ public class AdviceService {
   public String rulesAction(UUID plant) {
     LocalDate today = clock.today();
     Gathered gathered = gathered(plant, today);
-    Advice.Call call = books.team().glance(gathered.request(today, Units.METRIC)).call();
+    Advice.Call call = books.team().glance(sound(gathered, today)).call();
     return call.overruled() == null ? call.action() : call.overruled().action();
   }
 
@@ -294,8 +329,8 @@ public class AdviceService {
     Gathered gathered = gathered(plant, today);
     Gathered other = gathered.withMethod(gathered.method().with(key, option, level));
     return Differences.between(
-        books.team().advise(bench.stocked(gathered.request(today, units))),
-        books.team().advise(bench.stocked(other.request(today, units))),
+        books.team().advise(books.team().kept(bench.stocked(gathered.request(today, units)))),
+        books.team().advise(books.team().kept(bench.stocked(other.request(today, units)))),
         units);
   }
 
@@ -319,8 +354,8 @@ public class AdviceService {
         .forEach(
             (id, gathered) -> {
               AdviceRequest request = gathered.request(today, Units.METRIC);
-              Advice.Call before = books.team().glance(request).call();
-              Advice.Call after = other.glance(request).call();
+              Advice.Call before = books.team().glance(books.team().kept(request)).call();
+              Advice.Call after = other.glance(other.kept(request)).call();
               if (!before.action().equals(after.action())
                   || !before.urgency().equals(after.urgency())) {
                 StoredPlant plant = gathered.plant();
@@ -341,15 +376,5 @@ public class AdviceService {
 
   private Gathered gathered(UUID plant, LocalDate today) {
     return cases.gather(plant, today);
-  }
-
-  /** Calls of many plants, in the order of their places. */
-  public Map<UUID, PlantGlance> glances(Collection<UUID> plants) {
-    LocalDate today = clock.today();
-    Map<UUID, PlantGlance> glances = new LinkedHashMap<>();
-    cases
-        .gather(plants, today)
-        .forEach((id, gathered) -> glances.put(id, Glances.of(gathered, books.team(), today)));
-    return glances;
   }
 }

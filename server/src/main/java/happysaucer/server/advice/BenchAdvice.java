@@ -2,6 +2,7 @@ package happysaucer.server.advice;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.Kept;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
@@ -13,7 +14,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -22,6 +26,8 @@ import org.springframework.stereotype.Service;
 public class BenchAdvice {
   /** The pot a plant stands in, as candidates name it. */
   public static final String CURRENT = "current";
+
+  private static final String SIGNS = "signs[";
 
   private final PlantCases cases;
   private final Books books;
@@ -62,7 +68,35 @@ public class BenchAdvice {
    * @throws NotFoundException when there is no such plant
    */
   public Advice of(UUID plant, Question question, Units units) {
-    return books.team().advise(request(plant, question, units));
+    return books.team().advise(kept(plant, question, units));
+  }
+
+  /** What is asked just now is told its faults; bad facts on record are left out. */
+  private Kept kept(UUID plant, Question question, Units units) {
+    AdviceRequest request = request(plant, question, units);
+    Set<String> found =
+        question.found().stream()
+            .map(AdviceRequest.Sign::code)
+            .filter(Objects::nonNull)
+            .collect(Collectors.toSet());
+    return books
+        .team()
+        .kept(
+            request,
+            fault ->
+                fault.field().startsWith("wish.")
+                    || (question.pot() != null && fault.field().startsWith("candidates"))
+                    || foundNow(request, fault.field(), found));
+  }
+
+  private static boolean foundNow(AdviceRequest request, String field, Set<String> found) {
+    int end = field.indexOf(']');
+    if (!field.startsWith(SIGNS) || end < 0 || request.signs() == null) {
+      return false;
+    }
+    String code =
+        request.signs().get(Integer.parseInt(field.substring(SIGNS.length(), end))).code();
+    return code == null || found.contains(code);
   }
 
   private AdviceRequest request(UUID plant, Question question, Units units) {
@@ -141,11 +175,11 @@ public class BenchAdvice {
       return List.of();
     }
     LocalDate today = clock.today();
-    Advice.Repot plan =
+    Kept kept =
         books
             .team()
-            .advise(cases.gather(plant, today).request(today, units).withCandidates(taken))
-            .repot();
+            .kept(cases.gather(plant, today).request(today, units).withCandidates(taken));
+    Advice.Repot plan = books.team().advise(kept).repot();
     return plan == null
         ? List.of()
         : plan.candidates().stream().filter(pot -> !pot.id().equals(CURRENT)).toList();

@@ -1,6 +1,7 @@
 package happysaucer.server.advice;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
@@ -21,20 +22,34 @@ interface GlanceMapper {
       @Nullable Double waterLeft,
       @Nullable LocalDate dueFrom,
       @Nullable LocalDate dueTo,
-      @Nullable LocalDate recheckOn) {}
+      @Nullable LocalDate recheckOn,
+      String reason,
+      int leftOut) {}
 
   @Update(
       """
       <script>
       merge into plant_glance (plant_id, as_of, basis, action, urgency, saucer, pressing, root_fill,
-                               water_left, due_from, due_to, recheck_on) key (plant_id) values
+                               water_left, due_from, due_to, recheck_on, reason, left_out) key (plant_id) values
       <foreach collection='rows' item='r' separator=','>
         (#{r.plantId}, #{on}, #{basis}, #{r.action}, #{r.urgency}, #{r.saucer}, #{r.pressing},
-         #{r.rootFill}, #{r.waterLeft}, #{r.dueFrom}, #{r.dueTo}, #{r.recheckOn})
+         #{r.rootFill}, #{r.waterLeft}, #{r.dueFrom}, #{r.dueTo}, #{r.recheckOn}, #{r.reason}, #{r.leftOut})
       </foreach>
       </script>""")
   void store(
       @Param("rows") List<GlanceRow> rows, @Param("on") LocalDate on, @Param("basis") String basis);
+
+  /** What is stored of these plants and holds on this day, with this book and method. */
+  @Select(
+      """
+      <script>
+      select plant_id, action, urgency, saucer, pressing, root_fill, water_left, due_from, due_to,
+             recheck_on, reason, left_out
+      from plant_glance where as_of = #{on} and basis = #{basis} and plant_id in
+      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  List<GlanceRow> fresh(
+      @Param("ids") Collection<UUID> ids, @Param("on") LocalDate on, @Param("basis") String basis);
 
   String STALE =
       """

@@ -9,7 +9,9 @@ import happysaucer.server.clock.TeamClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -32,6 +34,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Glances implements DisposableBean {
   private static final Logger LOG = LoggerFactory.getLogger(Glances.class);
   private static final int BATCH = 100;
+  private static final int MOST_REASON = 600;
 
   private final GlanceMapper mapper;
   private final PlantCases cases;
@@ -68,13 +71,14 @@ public class Glances implements DisposableBean {
   }
 
   static PlantGlance of(Gathered gathered, Advise rules, LocalDate today) {
-    Advise.Glance glance = rules.glance(gathered.request(today, Units.METRIC));
+    Advise.Glance glance = rules.glance(rules.kept(gathered.request(today, Units.METRIC)));
     return new PlantGlance(
         gathered.plant(),
         glance.call(),
         glance.forecast(),
         saucer(glance.call()),
-        waterLeft(gathered));
+        waterLeft(gathered),
+        glance.leftOut());
   }
 
   static Saucer saucer(Advice.Call call) {
@@ -127,6 +131,68 @@ public class Glances implements DisposableBean {
     return books.team().book().version() + "/" + caseMapper.methodVersion();
   }
 
+  private static GlanceMapper.GlanceRow row(UUID id, PlantGlance glance) {
+    String reason = glance.call().reasons().get(0);
+    return new GlanceMapper.GlanceRow(
+        id,
+        glance.call().action(),
+        glance.call().urgency(),
+        glance.saucer().name(),
+        pressing(glance.saucer()),
+        glance.forecast().rootFill(),
+        glance.waterLeft(),
+        glance.call().from(),
+        glance.call().to(),
+        glance.call().recheck(),
+        reason.length() > MOST_REASON ? reason.substring(0, MOST_REASON) : reason,
+        glance.leftOut());
+  }
+
+  /** What a list shows of these plants: as it is stored, or made anew where that is out of date. */
+  public Map<UUID, Glimpse> of(Collection<UUID> plants) {
+    Map<UUID, Glimpse> glimpses = new HashMap<>();
+    if (plants.isEmpty()) {
+      return glimpses;
+    }
+    LocalDate today = clock.today();
+    mapper.fresh(plants, today, basis()).forEach(row -> glimpses.put(row.plantId(), glimpse(row)));
+    List<UUID> stale = plants.stream().filter(id -> !glimpses.containsKey(id)).toList();
+    if (!stale.isEmpty()) {
+      cases
+          .gather(stale, today)
+          .forEach(
+              (id, gathered) ->
+                  glimpses.put(id, glimpse(row(id, of(gathered, books.team(), today)))));
+    }
+    return glimpses;
+  }
+
+  private static Glimpse glimpse(GlanceMapper.GlanceRow row) {
+    return new Glimpse(
+        row.action(),
+        row.urgency(),
+        Saucer.valueOf(row.saucer()),
+        row.rootFill(),
+        row.waterLeft(),
+        row.reason(),
+        row.leftOut());
+  }
+
+  /**
+   * A plant's call at a glance.
+   *
+   * @param reason the one that leads
+   * @param leftOut facts on record that were not counted, since the rules refuse them
+   */
+  public record Glimpse(
+      String action,
+      String urgency,
+      Saucer saucer,
+      @Nullable Double rootFill,
+      @Nullable Double waterLeft,
+      String reason,
+      int leftOut) {}
+
   private void refresh(Collection<UUID> plants) {
     LocalDate today = clock.today();
     String basis = basis();
@@ -136,18 +202,7 @@ public class Glances implements DisposableBean {
         .forEach(
             (id, gathered) -> {
               PlantGlance glance = of(gathered, books.team(), today);
-              rows.add(
-                  new GlanceMapper.GlanceRow(
-                      id,
-                      glance.call().action(),
-                      glance.call().urgency(),
-                      glance.saucer().name(),
-                      pressing(glance.saucer()),
-                      glance.forecast().rootFill(),
-                      glance.waterLeft(),
-                      glance.call().from(),
-                      glance.call().to(),
-                      glance.call().recheck()));
+              rows.add(row(id, glance));
             });
     if (!rows.isEmpty()) {
       mapper.store(rows, today, basis);

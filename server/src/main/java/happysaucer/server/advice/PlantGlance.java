@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
  * What a list shows of one plant.
  *
  * @param saucer state of the saucer under its pot
+ * @param leftOut facts on record that were not counted, since the rules refuse them
  * @param waterLeft share of its water the model thinks is left, null when no watering is on record
  */
 public record PlantGlance(
@@ -14,7 +15,8 @@ public record PlantGlance(
     Advice.Call call,
     Advice.Forecast forecast,
     Saucer saucer,
-    @Nullable Double waterLeft) {
+    @Nullable Double waterLeft,
+    int leftOut) {
 
   /** What the saucer under a pot tells. Aftercare is set by whoever knows the jobs. */
   public enum Saucer {

@@ -19,6 +19,7 @@ import happysaucer.server.team.Role;
 import happysaucer.server.team.SignIn;
 import happysaucer.server.team.TeamStart;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -31,9 +32,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.security.core.context.SecurityContext;
@@ -43,7 +43,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Fills an empty data folder with the demo team, from a seed, relative to the clock. */
 @Component
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartInitializingSingleton {
   private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
   private static final int AFTERCARE_SINCE_DAYS = 19;
 
@@ -102,15 +102,26 @@ class DemoData implements ApplicationRunner {
 
   private record Made(UUID id, Site site, Story story, double interval, double litres) {}
 
+  /** Before the port opens: whoever comes in finds the whole team. */
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public void afterSingletonsInstantiated() {
+    try {
+      makeWhereWanted();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private void makeWhereWanted() throws IOException {
     if (!wanted || team.exists()) {
+      team.lockDemo();
       return;
     }
     List<Map<String, String>> siteRows = CsvTable.rows("demo-sites", text("demo-sites.csv"));
     List<Map<String, String>> plantRows = CsvTable.rows("demo-plants", text("demo-plants.csv"));
     String shelfRows = text("demo-shelf.csv");
     transaction.executeWithoutResult(status -> make(siteRows, plantRows, shelfRows));
+    team.lockDemo();
     LOG.info("Demo data made: {} sites, {} plants", siteRows.size(), plantRows.size());
   }
 

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 
 /** Who changed what and when, and writes that happen once however often they arrive. */
@@ -38,8 +39,16 @@ public class History {
     String hash = hash(write.toString());
     String before = mapper.receipt(id);
     if (before == null) {
-      mapper.addReceipt(id, hash, clock.now());
-      return true;
+      try {
+        mapper.addReceipt(id, hash, clock.now());
+        return true;
+      } catch (DuplicateKeyException e) {
+        // the same write arrived at the same moment and has been done meanwhile
+        before = mapper.receipt(id);
+      }
+    }
+    if (before == null) {
+      throw new ConflictException("The same write failed at the same moment. Send it again.");
     }
     if (!before.equals(hash)) {
       throw new ConflictException(

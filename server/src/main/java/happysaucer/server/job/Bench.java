@@ -196,6 +196,7 @@ public class Bench {
   public JobView breakOut(UUID id, BreakOutRequest request) {
     JobSummary job = jobs.open(id);
     mapper.lockPlant(job.plantId());
+    job = jobs.open(id);
     Advice before = jobs.adviceOf(id);
     if (!BREAKS_THE_POT.contains(before.call().action())) {
       throw InputException.of(
@@ -269,6 +270,7 @@ public class Bench {
   /** Front and angle of a trained tree, as they were set. */
   @Transactional
   public JobView setting(UUID id, SettingRequest request) {
+    mapper.lockPlant(jobs.open(id).plantId());
     jobs.open(id);
     String front = request.front() == null ? null : request.front().trim();
     mapper.setting(id, front, request.angleDegrees(), clock.now(), user.id());

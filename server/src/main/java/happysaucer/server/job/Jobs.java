@@ -321,6 +321,9 @@ public class Jobs {
   /** Ticks a step, or takes the tick back; the same tick twice does nothing twice. */
   @Transactional
   public void tick(UUID id, int position, TickRequest request) {
+    JobSummary job = open(id);
+    // whoever finishes or drops it at this moment does so before or after, not in between
+    lock(job.plantId());
     open(id);
     int ticked =
         mapper.tick(
@@ -333,11 +336,21 @@ public class Jobs {
   /** Takes a planned job off the plan; its pot is free again. It stays on record. */
   @Transactional
   public JobView drop(UUID id) {
+    JobSummary job = summary(id);
+    if (job.status().equals("DROPPED")) {
+      return of(id);
+    }
+    lock(job.plantId());
     if (summary(id).status().equals("DROPPED")) {
       return of(id);
     }
     open(id);
-    mapper.close(id, "DROPPED", null, null, null, clock.now(), user.id());
+    if (mapper.close(id, "DROPPED", null, null, null, clock.now(), user.id()) == 0) {
+      if (summary(id).status().equals("DROPPED")) {
+        return of(id);
+      }
+      throw new ConflictException("This job was done at the same moment and cannot be dropped.");
+    }
     history.log("job", id, "Dropped");
     return of(id);
   }
@@ -346,8 +359,9 @@ public class Jobs {
   @EventListener
   public void onRetired(PlantRetired retired) {
     for (JobSummary job : mapper.openOf(List.of(retired.plantId()))) {
-      mapper.close(job.id(), "DROPPED", null, null, null, clock.now(), user.id());
-      history.log("job", job.id(), "Dropped: the plant was retired");
+      if (mapper.close(job.id(), "DROPPED", null, null, null, clock.now(), user.id()) > 0) {
+        history.log("job", job.id(), "Dropped: the plant was retired");
+      }
     }
   }
 

@@ -1,6 +1,7 @@
 package happysaucer.server.method;
 
 import happysaucer.server.team.CurrentUser;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -8,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-class MethodController {
+public class MethodController {
   private final Methods methods;
   private final CurrentUser user;
 
@@ -23,7 +24,8 @@ class MethodController {
   }
 
   @PutMapping("/api/method")
-  Methods.MethodPage choose(@RequestBody Methods.ChoiceRequest request) {
+  @Transactional
+  public Methods.MethodPage choose(@RequestBody Methods.ChoiceRequest request) {
     methods.choose(request);
     return methods.page();
   }

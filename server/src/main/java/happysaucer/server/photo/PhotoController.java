@@ -8,8 +8,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -39,7 +41,20 @@ class PhotoController {
       @RequestParam(defaultValue = "") String caption,
       HttpServletRequest request)
       throws IOException {
-    photos.add(id, plant, new Photos.Occasion(check, job), caption, request.getInputStream());
+    photos.add(id, plant, new Photos.Occasion(check, job), caption, request.getContentType(), request.getInputStream());
+  }
+
+  @ExceptionHandler(Photos.BusyException.class)
+  ResponseEntity<ProblemDetail> busy(Photos.BusyException e) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "Many photos arrive at once. This one waits on the device; send it again.");
+    problem.setTitle("Busy");
+    problem.setType(java.net.URI.create("urn:happy-saucer:busy"));
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header("Retry-After", "10")
+        .body(problem);
   }
 
   @GetMapping("/api/photos/{id}")

@@ -16,6 +16,13 @@ interface PhotoMapper {
   @Select("select count(*) from plant where id = #{plant} and retired_on is null")
   int inCare(UUID plant);
 
+  @Select(
+      "select count(*) from plant_check where id = #{check} and plant_id = #{plant} and voided_at is null")
+  int checkOf(@Param("check") UUID check, @Param("plant") UUID plant);
+
+  @Select("select count(*) from job where id = #{job} and plant_id = #{plant}")
+  int jobOf(@Param("job") UUID job, @Param("plant") UUID plant);
+
   @Select("select count(*) from photo where plant_id = #{plant} and removed_at is null")
   int count(UUID plant);
 

@@ -9,6 +9,7 @@ import happysaucer.server.team.CurrentUser;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,7 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-class PlantController {
+public class PlantController {
   private final Plants plants;
   private final PlantPage page;
   private final PlantEdits edits;
@@ -64,7 +65,8 @@ class PlantController {
   }
 
   @PutMapping("/api/plants/{id}")
-  ResponseEntity<PlantView> edit(
+  @Transactional
+  public ResponseEntity<PlantView> edit(
       @PathVariable UUID id,
       @RequestHeader("If-Match") String version,
       @RequestBody PlantEdits.PlantRequest request) {
@@ -73,7 +75,8 @@ class PlantController {
   }
 
   @PutMapping("/api/plants/{id}/place")
-  ResponseEntity<PlantView> move(
+  @Transactional
+  public ResponseEntity<PlantView> move(
       @PathVariable UUID id,
       @RequestHeader("If-Match") String version,
       @RequestBody Plants.MoveRequest request) {
@@ -82,7 +85,8 @@ class PlantController {
   }
 
   @PutMapping("/api/plants/{id}/retired")
-  ResponseEntity<PlantView> retire(
+  @Transactional
+  public ResponseEntity<PlantView> retire(
       @PathVariable UUID id,
       @RequestHeader("If-Match") String version,
       @RequestBody Plants.RetireRequest request) {
@@ -101,7 +105,8 @@ class PlantController {
   }
 
   @PostMapping("/api/sites/{id}/plants")
-  PlantEntry.EntryView enter(@PathVariable UUID id, @RequestBody PlantEntry.EntryRequest request) {
+  @Transactional
+  public PlantEntry.EntryView enter(@PathVariable UUID id, @RequestBody PlantEntry.EntryRequest request) {
     return entry.enter(id, request, user.units());
   }
 

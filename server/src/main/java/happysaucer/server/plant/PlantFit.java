@@ -2,6 +2,7 @@ package happysaucer.server.plant;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.RefusedException;
 import happysaucer.core.repot.Sizing;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
@@ -92,8 +93,7 @@ class PlantFit {
     Advice given =
         reserved == null && wish == null
             ? advised.advice()
-            : bench.of(
-                plant, new BenchAdvice.Question(List.of(), null, null, wish, reserved), units);
+            : wished(plant, wish, reserved, units);
     List<ShelfItem> items = shelf.view().items();
     Map<String, ShelfItem> byId = new HashMap<>();
     items.forEach(item -> byId.put(item.pot().id().toString(), item));
@@ -130,6 +130,18 @@ class PlantFit {
         potStep(advised),
         open,
         wish);
+  }
+
+  /** What a job was planned to do otherwise counts while it still can be done. */
+  private Advice wished(
+      UUID plant, AdviceRequest.@Nullable Wish wish, @Nullable String reserved, Units units) {
+    try {
+      return bench.of(
+          plant, new BenchAdvice.Question(List.of(), null, null, wish, reserved), units);
+    } catch (RefusedException e) {
+      return bench.of(
+          plant, new BenchAdvice.Question(List.of(), null, null, null, reserved), units);
+    }
   }
 
   private static Optional<TakenPot> taken(Advice.Candidate candidate, Map<String, ShelfItem> byId) {

@@ -5,6 +5,7 @@ import happysaucer.core.advice.RefusedException;
 import java.net.URI;
 import java.util.List;
 import java.util.Optional;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
@@ -17,13 +18,18 @@ import org.springframework.web.bind.MissingRequestHeaderException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Every error leaves as one problem document (RFC 9457) that says what to mend. */
 @RestControllerAdvice
 public class Problems extends ResponseEntityExceptionHandler {
+  static final String DISK_FULL =
+      "The disk of the server is full: nothing was saved. Keep what you have entered open, and tell whoever runs the server; as soon as there is room again it can be saved.";
+
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+  private final Faults.Logged logged = new Faults.Logged();
 
   @ExceptionHandler(InputException.class)
   ProblemDetail input(InputException e) {
@@ -67,9 +73,33 @@ public class Problems extends ResponseEntityExceptionHandler {
     return problem;
   }
 
+  /** An address with broken letters, or a form that is none. */
+  @ExceptionHandler({InvalidParameterException.class, MultipartException.class})
+  ProblemDetail broken(RuntimeException e) {
+    return problem(
+        HttpStatus.BAD_REQUEST,
+        "bad-request",
+        "Bad request",
+        "The server cannot read this request. Send UTF-8, and JSON as the body.");
+  }
+
   @ExceptionHandler(Exception.class)
   ProblemDetail unexpected(Exception e) {
-    LOG.error("Unexpected", e);
+    if (Faults.diskFull(e)) {
+      LOG.error("The disk is full: nothing is taken in until there is room again");
+      return problem(
+          HttpStatus.INSUFFICIENT_STORAGE, "disk-full", "The disk is full", DISK_FULL);
+    }
+    if (Faults.databaseClosed(e)) {
+      // opened again at the next request
+      LOG.warn("The database had closed: {}", Faults.deepest(e).getMessage());
+      return problem(
+          HttpStatus.SERVICE_UNAVAILABLE,
+          "database-closed",
+          "The database is being opened again",
+          "Nothing was saved. Send it again in a moment.");
+    }
+    logged.error(LOG, e);
     return problem(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "unexpected",
@@ -97,6 +127,16 @@ public class Problems extends ResponseEntityExceptionHandler {
     return problem;
   }
 
+  /** Ours say what to mend; those of the framework name classes. */
+  private static String words(Throwable mismatch) {
+    for (Throwable cause = mismatch; cause != null; cause = cause.getCause()) {
+      if (cause instanceof WebConfig.NotADayException day) {
+        return day.getMessage();
+      }
+    }
+    return "This is not in the expected form.";
+  }
+
   /** Faults of path, query and headers take the same shape as faults of a body. */
   @Override
   protected ResponseEntity<Object> handleExceptionInternal(
@@ -110,10 +150,7 @@ public class Problems extends ResponseEntityExceptionHandler {
       problem =
           faults(
               List.of(
-                  new Fault(
-                      mismatch.getName(),
-                      "This is not in the expected form.",
-                      mismatch.getValue())));
+                  new Fault(mismatch.getName(), words(mismatch), mismatch.getValue())));
     } else if (e instanceof MissingRequestHeaderException missing) {
       problem =
           faults(

@@ -1,6 +1,7 @@
 package happysaucer.server.problem;
 
 import happysaucer.core.advice.Fault;
+import happysaucer.core.unit.Days;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -9,6 +10,7 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -67,13 +69,16 @@ final class RecordReader {
     }
     try {
       if (type == LocalDate.class) {
-        return LocalDate.parse(text);
+        LocalDate day = LocalDate.parse(text);
+        return sane(day, text, path) ? day : null;
       }
       if (type == LocalDateTime.class) {
-        return LocalDateTime.parse(text);
+        LocalDateTime moment = LocalDateTime.parse(text);
+        return sane(moment.toLocalDate(), text, path) ? moment : null;
       }
       if (type == Instant.class) {
-        return Instant.parse(text);
+        Instant moment = Instant.parse(text);
+        return sane(LocalDate.ofInstant(moment, ZoneOffset.UTC), text, path) ? moment : null;
       }
     } catch (DateTimeException e) {
       faults.add(
@@ -111,6 +116,14 @@ final class RecordReader {
     throw new IllegalStateException("No way to read " + type);
   }
 
+  private boolean sane(LocalDate day, String text, String path) {
+    if (Days.sane(day)) {
+      return true;
+    }
+    faults.add(new Fault(path, Days.RANGE, text));
+    return false;
+  }
+
   private @Nullable Object whole(Object tree, String path) {
     if (tree instanceof Long number && number >= Integer.MIN_VALUE && number <= Integer.MAX_VALUE) {
       return number.intValue();
@@ -124,7 +137,11 @@ final class RecordReader {
     }
     List<@Nullable Object> list = new ArrayList<>();
     for (int i = 0; i < items.size(); i++) {
-      list.add(value(items.get(i), of, path + "[" + i + "]"));
+      String at = path + "[" + i + "]";
+      if (items.get(i) == null) {
+        faults.add(new Fault(at, "Something is missing here. Fill it in, or leave it out.", null));
+      }
+      list.add(value(items.get(i), of, at));
     }
     return list;
   }

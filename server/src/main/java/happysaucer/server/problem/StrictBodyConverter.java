@@ -4,11 +4,15 @@ import happysaucer.core.advice.Fault;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.io.IOException;
+import java.lang.reflect.Method;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpInputMessage;
 import org.springframework.http.HttpOutputMessage;
 import org.springframework.http.MediaType;
@@ -17,6 +21,9 @@ import org.springframework.http.converter.AbstractHttpMessageConverter;
 /** Reads every request body of ours: nothing unknown, nothing coerced, all faults at once. */
 final class StrictBodyConverter extends AbstractHttpMessageConverter<Object> {
   private static final int MOST_BYTES = 1_000_000;
+
+  /** A body that is wrong throughout is told by its first faults. */
+  private static final int MOST_FAULTS = 200;
 
   private final Validator validator;
   private final List<BodyCheck<?>> checks;
@@ -47,7 +54,7 @@ final class StrictBodyConverter extends AbstractHttpMessageConverter<Object> {
     StrictJson.Read json = StrictJson.read(body);
     List<Fault> faults = new ArrayList<>(json.faults());
     if (!json.wellFormed()) {
-      throw new InputException(faults);
+      throw refused(faults);
     }
     RecordReader reader = new RecordReader();
     Object read = reader.read(json.tree(), type);
@@ -55,7 +62,7 @@ final class StrictBodyConverter extends AbstractHttpMessageConverter<Object> {
     if (read == null) {
       throw faults.isEmpty()
           ? InputException.of("", "Send a JSON object.", null)
-          : new InputException(faults);
+          : refused(faults);
     }
     Set<String> told = new HashSet<>();
     faults.forEach(fault -> told.add(fault.field()));
@@ -65,20 +72,19 @@ final class StrictBodyConverter extends AbstractHttpMessageConverter<Object> {
       }
     }
     if (!faults.isEmpty()) {
-      throw new InputException(faults);
+      throw refused(faults);
     }
     return read;
   }
 
+  private static InputException refused(List<Fault> faults) {
+    return new InputException(
+        faults.stream().limit(MOST_FAULTS).map(StrictBodyConverter::discreet).toList());
+  }
+
   private List<Fault> further(Object body) {
     List<Fault> faults = new ArrayList<>();
-    for (ConstraintViolation<Object> violation : validator.validate(body)) {
-      faults.add(
-          new Fault(
-              violation.getPropertyPath().toString(),
-              violation.getMessage(),
-              violation.getInvalidValue()));
-    }
+    violations(body, "", faults);
     faults.sort(Comparator.comparing(Fault::field));
     for (BodyCheck<?> check : checks) {
       if (check.type().isInstance(body)) {
@@ -86,6 +92,47 @@ final class StrictBodyConverter extends AbstractHttpMessageConverter<Object> {
       }
     }
     return faults;
+  }
+
+  /** Checks a record and every record within it, in lists too, whether or not it is marked so. */
+  private void violations(Object body, String path, List<Fault> faults) {
+    for (ConstraintViolation<Object> violation : validator.validate(body)) {
+      faults.add(
+          new Fault(
+              path + violation.getPropertyPath(),
+              violation.getMessage(),
+              violation.getInvalidValue()));
+    }
+    for (RecordComponent component : body.getClass().getRecordComponents()) {
+      Object part = part(body, component);
+      String at = path + component.getName();
+      if (part instanceof List<?> list) {
+        for (int i = 0; i < list.size(); i++) {
+          if (list.get(i) instanceof Record item) {
+            violations(item, at + "[" + i + "].", faults);
+          }
+        }
+      } else if (part instanceof Record inner) {
+        violations(inner, at + ".", faults);
+      }
+    }
+  }
+
+  private static @Nullable Object part(Object body, RecordComponent component) {
+    try {
+      Method accessor = component.getAccessor();
+      accessor.setAccessible(true);
+      return accessor.invoke(body);
+    } catch (ReflectiveOperationException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** What was wrong with a secret is told without repeating it. */
+  private static Fault discreet(Fault fault) {
+    return fault.field().toLowerCase(Locale.ROOT).endsWith("password")
+        ? new Fault(fault.field(), fault.message(), null)
+        : fault;
   }
 
   private static <T> List<Fault> run(BodyCheck<T> check, Object body) {

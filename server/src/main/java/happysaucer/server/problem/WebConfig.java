@@ -1,12 +1,16 @@
 package happysaucer.server.problem;
 
+import happysaucer.core.unit.Days;
 import jakarta.validation.Validator;
 import java.io.IOException;
+import java.time.DateTimeException;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
+import org.springframework.format.FormatterRegistry;
 import org.springframework.http.CacheControl;
 import org.springframework.http.converter.HttpMessageConverters;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
@@ -29,6 +33,34 @@ class WebConfig implements WebMvcConfigurer {
   @Override
   public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
     builder.addCustomConverter(new StrictBodyConverter(validator, checks));
+  }
+
+  /** Days in addresses have the same bounds as days in bodies. */
+  @Override
+  public void addFormatters(FormatterRegistry registry) {
+    registry.addConverter(String.class, LocalDate.class, WebConfig::day);
+  }
+
+  /** What to mend of a day in an address. */
+  static final class NotADayException extends IllegalArgumentException {
+    private static final long serialVersionUID = 1L;
+
+    NotADayException(String message) {
+      super(message);
+    }
+  }
+
+  private static LocalDate day(String text) {
+    LocalDate day;
+    try {
+      day = LocalDate.parse(text);
+    } catch (DateTimeException e) {
+      throw new NotADayException("There is no such date. Write it as 2027-03-10.");
+    }
+    if (!Days.sane(day)) {
+      throw new NotADayException(Days.RANGE);
+    }
+    return day;
   }
 
   @Override

@@ -1,10 +1,8 @@
 package happysaucer.server.round;
 
-import happysaucer.core.advice.Advice;
-import happysaucer.server.advice.AdviceService;
-import happysaucer.server.advice.PlantGlance;
+import happysaucer.server.advice.Glances;
+import happysaucer.server.advice.Glances.Glimpse;
 import happysaucer.server.advice.PlantGlance.Saucer;
-import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.job.JobSummary;
@@ -31,15 +29,15 @@ class RoundController {
   private static final int LOOK_EVERY_DAYS = 28;
 
   private final RoundMapper mapper;
-  private final AdviceService advice;
+  private final Glances glances;
   private final Jobs jobs;
   private final Aftercares aftercares;
   private final TeamClock clock;
 
   RoundController(
-      RoundMapper mapper, AdviceService advice, Jobs jobs, Aftercares aftercares, TeamClock clock) {
+      RoundMapper mapper, Glances glances, Jobs jobs, Aftercares aftercares, TeamClock clock) {
     this.mapper = mapper;
-    this.advice = advice;
+    this.glances = glances;
     this.jobs = jobs;
     this.aftercares = aftercares;
     this.clock = clock;
@@ -59,8 +57,9 @@ class RoundController {
    * @param due what there is to do, empty when nothing is
    */
   public record RoundPlant(
-      StoredPlant plant,
-      Advice.Call call,
+      StopPlant plant,
+      String action,
+      String urgency,
       @Nullable Double rootFill,
       @Nullable Double waterLeft,
       Saucer saucer,
@@ -68,12 +67,24 @@ class RoundController {
       boolean checkedToday,
       List<Due> due) {}
 
+  /** What a stop shows of a plant itself. Lengths in mm. */
+  public record StopPlant(
+      UUID id,
+      String label,
+      String commonName,
+      String spotName,
+      String potShape,
+      double potTopMm,
+      double potBaseMm,
+      double potHeightMm) {}
+
   /** What kind of work is due. */
   public enum DueKind {
     JOB,
     FOLLOW_UP,
     CALL,
-    CHECK
+    CHECK,
+    RECORD
   }
 
   /**
@@ -92,12 +103,17 @@ class RoundController {
     }
     List<PlantAt> plants = mapper.plants(sites.stream().map(SiteRow::id).toList());
     List<UUID> ids = plants.stream().map(PlantAt::plantId).toList();
-    Map<UUID, PlantGlance> glances = advice.glances(ids);
+    glances.bringUpToDateIfStale();
+    Map<UUID, Glimpse> glimpses = glances.of(ids);
     Map<UUID, JobSummary> open = jobs.openOf(ids);
     Map<UUID, List<Aftercares.CareView>> care = aftercares.running(ids, day);
     Map<UUID, List<RoundPlant>> bySite = new HashMap<>();
     for (PlantAt at : plants) {
-      PlantGlance glance = glances.get(at.plantId());
+      Glimpse glance = glimpses.get(at.plantId());
+      if (glance == null) {
+        // retired since the stop was read
+        continue;
+      }
       List<Aftercares.CareView> steps = care.getOrDefault(at.plantId(), List.of());
       Saucer saucer =
           !steps.isEmpty() && glance.saucer() != Saucer.URGENT
@@ -107,9 +123,10 @@ class RoundController {
           .computeIfAbsent(at.siteId(), site -> new ArrayList<>())
           .add(
               new RoundPlant(
-                  glance.plant(),
-                  glance.call(),
-                  glance.forecast().rootFill(),
+                  at.plant(),
+                  glance.action(),
+                  glance.urgency(),
+                  glance.rootFill(),
                   glance.waterLeft(),
                   saucer,
                   at.lastChecked(),
@@ -150,7 +167,7 @@ class RoundController {
   private static List<Due> due(
       LocalDate day,
       PlantAt at,
-      PlantGlance glance,
+      Glimpse glance,
       @Nullable JobSummary job,
       List<Aftercares.CareView> steps) {
     List<Due> due = new ArrayList<>();
@@ -172,9 +189,12 @@ class RoundController {
     }
     boolean unscheduled =
         job == null
-            && (glance.call().urgency().equals("NOW") || glance.call().urgency().equals("SOON"));
+            && (glance.urgency().equals("NOW") || glance.urgency().equals("SOON"));
     if (unscheduled) {
-      due.add(new Due(DueKind.CALL, glance.call().reasons().get(0), null));
+      due.add(new Due(DueKind.CALL, glance.reason(), null));
+    }
+    if (glance.leftOut() > 0) {
+      due.add(new Due(DueKind.RECORD, "Something on its record cannot be counted: mend it", null));
     }
     boolean asked = at.recheckOn() != null && !at.recheckOn().isAfter(day);
     boolean longAgo =

@@ -34,16 +34,32 @@ interface RoundMapper {
       @Param("named") Collection<UUID> named);
 
   record PlantAt(
-      UUID plantId, UUID siteId, @Nullable LocalDate lastChecked, @Nullable LocalDate recheckOn) {}
+      UUID plantId,
+      UUID siteId,
+      String label,
+      String commonName,
+      String spotName,
+      String potShape,
+      double potTopMm,
+      double potBaseMm,
+      double potHeightMm,
+      @Nullable LocalDate lastChecked,
+      @Nullable LocalDate recheckOn) {
+    RoundController.StopPlant plant() {
+      return new RoundController.StopPlant(
+          plantId, label, commonName, spotName, potShape, potTopMm, potBaseMm, potHeightMm);
+    }
+  }
 
   @Select(
       """
       <script>
-      select p.id as plant_id, s.site_id, k.checked_on as last_checked, k.recheck_on
+      select p.id as plant_id, s.site_id, p.label, p.common_name, s.name as spot_name, p.pot_shape,
+             p.pot_top_mm, p.pot_base_mm, p.pot_height_mm, k.checked_on as last_checked, k.recheck_on
       from plant p join spot s on s.id = p.spot_id
-      left join (select plant_id, checked_on, recheck_on,
-                        row_number() over (partition by plant_id order by checked_at desc) as newest
-                 from plant_check where voided_at is null) k on k.plant_id = p.id and k.newest = 1
+      left join plant_check k on k.id = (
+        select n.id from plant_check n where n.plant_id = p.id and n.voided_at is null
+        order by n.checked_at desc limit 1)
       where p.retired_on is null and s.site_id in
       <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
       order by s.name, p.label limit 600

@@ -1,7 +1,9 @@
 package happysaucer.server.shelf;
 
+import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Advise;
+import happysaucer.core.advice.Kept;
 import happysaucer.core.pot.CoverFit;
 import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
@@ -108,6 +110,7 @@ public class Shelf {
 
   /**
    * @param few no more free than its mark
+   * @param leftOut measures on record that the rules refuse; usual ones stand in
    * @param fits grow pots that stand in this cover, or covers that take this grow pot
    */
   public record ShelfItem(
@@ -115,7 +118,8 @@ public class Shelf {
       int free,
       boolean few,
       List<ReservationView> reservations,
-      List<FitsWith> fits) {}
+      List<FitsWith> fits,
+      List<Advice.LeftOut> leftOut) {}
 
   public record ReservationView(
       UUID jobId,
@@ -159,17 +163,20 @@ public class Shelf {
   public ShelfView view() {
     List<ShelfPot> pots = pots();
     Map<UUID, List<ReservationView>> reserved = reservations();
-    Map<UUID, List<FitsWith>> fits = fits(pots);
+    List<Completed> completed =
+        pots.stream().map(pot -> new Completed(pot, Advise.keptPot(pot.candidate()))).toList();
+    Map<UUID, List<FitsWith>> fits = fits(completed);
     return new ShelfView(
-        pots.stream()
+        completed.stream()
             .map(
-                pot ->
+                item ->
                     new ShelfItem(
-                        pot,
-                        pot.free(),
-                        pot.free() <= pot.lowAt(),
-                        reserved.getOrDefault(pot.id(), List.of()),
-                        fits.getOrDefault(pot.id(), List.of())))
+                        item.stored(),
+                        item.stored().free(),
+                        item.stored().free() <= item.stored().lowAt(),
+                        reserved.getOrDefault(item.stored().id(), List.of()),
+                        fits.getOrDefault(item.stored().id(), List.of()),
+                        item.kept().leftOut().stream().map(Advice.LeftOut::of).toList()))
             .toList());
   }
 
@@ -185,18 +192,17 @@ public class Shelf {
     return byPot;
   }
 
-  private static Map<UUID, List<FitsWith>> fits(List<ShelfPot> pots) {
+  private static Map<UUID, List<FitsWith>> fits(List<Completed> all) {
     Map<UUID, List<FitsWith>> fits = new HashMap<>();
-    List<Completed> all =
-        pots.stream().map(pot -> new Completed(pot, Advise.pot(pot.candidate()))).toList();
     for (Completed cover : all) {
-      if (!cover.stored().kind().equals(Kind.COVER.name())) {
+      Pot outer = cover.kept().pot();
+      if (outer == null || !cover.is(Kind.COVER)) {
         continue;
       }
       for (Completed grow : all) {
-        if (grow.stored().kind().equals(Kind.GROW.name())
-            && CoverFit.fits(grow.pot(), cover.pot())) {
-          double gap = CoverFit.gapMm(grow.pot(), cover.pot());
+        Pot inner = grow.kept().pot();
+        if (inner != null && grow.is(Kind.GROW) && CoverFit.fits(inner, outer)) {
+          double gap = CoverFit.gapMm(inner, outer);
           add(fits, cover.stored(), grow.stored(), gap);
           add(fits, grow.stored(), cover.stored(), gap);
         }
@@ -205,7 +211,11 @@ public class Shelf {
     return fits;
   }
 
-  private record Completed(ShelfPot stored, Pot pot) {}
+  private record Completed(ShelfPot stored, Kept.KeptPot kept) {
+    boolean is(Kind kind) {
+      return stored.kind().equals(kind.name());
+    }
+  }
 
   private static void add(
       Map<UUID, List<FitsWith>> fits, ShelfPot of, ShelfPot with, double gapMm) {
@@ -350,10 +360,18 @@ public class Shelf {
   /** An emptied pot goes back: to its like, or as a make of its own. */
   @Transactional
   public void putBack(AdviceRequest.Pot used, String why) {
-    Pot pot = Advise.pot(used);
+    Pot pot = Advise.keptPot(used).pot();
+    if (pot == null) {
+      // nobody knows how large it is, so nothing can be put on the shelf
+      return;
+    }
     Optional<ShelfPot> like =
         pots().stream()
-            .filter(other -> ShelfMeasures.alike(Advise.pot(other.candidate()), pot))
+            .filter(
+                other -> {
+                  Pot known = Advise.keptPot(other.candidate()).pot();
+                  return known != null && ShelfMeasures.alike(known, pot);
+                })
             .findFirst();
     UUID id = like.map(ShelfPot::id).orElseGet(() -> addUsed(pot));
     if (like.isPresent()) {

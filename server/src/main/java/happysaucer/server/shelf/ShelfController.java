@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,7 +23,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-class ShelfController {
+public class ShelfController {
   private final Shelf shelf;
   private final ShelfSheets sheets;
   private final CurrentUser user;
@@ -40,7 +41,8 @@ class ShelfController {
 
   /** Without a version a new make of pot, with one an edit. */
   @PutMapping("/api/shelf/{id}")
-  ShelfView put(
+  @Transactional
+  public ShelfView put(
       @PathVariable UUID id,
       @RequestHeader(value = "If-Match", required = false) @Nullable String version,
       @RequestBody ShelfPotRequest request) {
@@ -53,25 +55,29 @@ class ShelfController {
   }
 
   @PostMapping("/api/shelf/{id}/stock")
-  ShelfView move(@PathVariable UUID id, @RequestBody MoveStockRequest request) {
+  @Transactional
+  public ShelfView move(@PathVariable UUID id, @RequestBody MoveStockRequest request) {
     shelf.move(id, request);
     return shelf.view();
   }
 
   @DeleteMapping("/api/shelf/{id}")
-  ShelfView remove(@PathVariable UUID id) {
+  @Transactional
+  public ShelfView remove(@PathVariable UUID id) {
     shelf.remove(id);
     return shelf.view();
   }
 
   @PostMapping("/api/shelf-from-trade")
-  ShelfView fromTrade(@RequestBody FromTradeRequest request) {
+  @Transactional
+  public ShelfView fromTrade(@RequestBody FromTradeRequest request) {
     sheets.fromTrade(request);
     return shelf.view();
   }
 
   @PostMapping("/api/shelf-import")
-  ShelfImportView read(@RequestBody ShelfImportRequest request) {
+  @Transactional
+  public ShelfImportView read(@RequestBody ShelfImportRequest request) {
     return sheets.read(request, user.units());
   }
 

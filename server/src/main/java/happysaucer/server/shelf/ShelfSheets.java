@@ -143,7 +143,7 @@ public class ShelfSheets {
             cells.whole("in stock", 0),
             cells.whole("low at", 0),
             cells.cents(),
-            row.text("note"));
+            cells.note());
     ShelfPot pot = null;
     if (cells.faults.isEmpty()) {
       try {
@@ -172,6 +172,14 @@ public class ShelfSheets {
         faults.add(new Fault("name", "Give it a name of at most 120 letters.", name));
       }
       return name;
+    }
+
+    String note() {
+      String note = row.text("note");
+      if (note.length() > 400) {
+        faults.add(new Fault("note", "At most 400 letters.", note));
+      }
+      return note;
     }
 
     <E extends Enum<E>> E code(String column, Class<E> type, E standard) {

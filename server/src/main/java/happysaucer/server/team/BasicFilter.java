@@ -1,5 +1,6 @@
 package happysaucer.server.team;
 
+import happysaucer.server.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

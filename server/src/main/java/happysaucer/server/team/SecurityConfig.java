@@ -1,6 +1,9 @@
 package happysaucer.server.team;
 
+import happysaucer.server.problem.ProblemWriter;
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -40,6 +43,13 @@ class SecurityConfig {
     };
   }
 
+  /** The body of whoever is refused is not read, so nothing more can follow it. */
+  private static void closeAfterBody(HttpServletRequest request, HttpServletResponse response) {
+    if (request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null) {
+      response.setHeader("Connection", "close");
+    }
+  }
+
   private static boolean signedIn() {
     return SecurityContextHolder.getContext().getAuthentication() != null;
   }
@@ -68,10 +78,13 @@ class SecurityConfig {
             errors ->
                 errors
                     .authenticationEntryPoint(
-                        (request, response, e) ->
-                            ProblemWriter.unauthorized(response, "You are not signed in."))
+                        (request, response, e) -> {
+                          closeAfterBody(request, response);
+                          ProblemWriter.unauthorized(response, "You are not signed in.");
+                        })
                     .accessDeniedHandler(
                         (request, response, e) -> {
+                          closeAfterBody(request, response);
                           if (!(e instanceof CsrfException)) {
                             ProblemWriter.forbidden(response);
                           } else if (signedIn() || OPEN.contains(request.getRequestURI())) {
@@ -108,7 +121,11 @@ class SecurityConfig {
                     .authenticated()
                     .requestMatchers(HttpMethod.PUT, "/api/jobs/*/day", "/api/plants/*")
                     .hasAnyRole("PLANNER", "TECHNICIAN")
+                    .requestMatchers("/api/keeping/**")
+                    .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.GET, "/api/**")
+                    .authenticated()
+                    .requestMatchers(HttpMethod.HEAD, "/api/**")
                     .authenticated()
                     .requestMatchers("/api/**")
                     .hasAnyRole("PLANNER", "TECHNICIAN")

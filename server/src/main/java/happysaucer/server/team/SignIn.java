@@ -13,6 +13,9 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
@@ -23,10 +26,14 @@ import org.springframework.stereotype.Component;
 @Component
 public class SignIn {
   private static final int STRENGTH = 11;
+  private static final int MOST_BYTES = 72;
+  private static final int HASHED_AT_ONCE = 2;
+  private static final long LONGEST_QUEUE_SECONDS = 5;
   private static final Duration REMEMBERED = Duration.ofSeconds(60);
 
   private final TeamMapper mapper;
   private final SignInThrottle throttle;
+  private final Semaphore hashing = new Semaphore(HASHED_AT_ONCE, true);
   private final BCryptPasswordEncoder encoder = new BCryptPasswordEncoder(STRENGTH);
 
   /** Compared against when the account is unknown, so that time tells nothing. */
@@ -55,40 +62,64 @@ public class SignIn {
     }
   }
 
+  boolean is(String password, Account account) {
+    return encoder.matches(password, account.passwordHash());
+  }
+
   public String hash(String password) {
     return encoder.encode(password);
   }
 
+  /** Whether a password can be kept: its hash takes so many bytes and no more. */
+  static boolean fits(String password) {
+    return password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
+  }
+
   /**
    * @return the account, empty when account or password is wrong
-   * @throws SlowedException after too many failures from this address or for this account
+   * @throws SlowedException after too many failures from this address or for this account, or while
+   *     many try at once
    */
   public Optional<Account> verify(String account, String password, String address) {
-    Instant now = Instant.now();
-    long wait = throttle.waitSeconds(account, address, now);
+    // counted before it is looked at: a hundred guesses at once are a hundred guesses
+    long wait = throttle.count(account, address, Instant.now());
     if (wait > 0) {
       throw new SlowedException(wait);
     }
     Account known = mapper.byAccount(account);
-    boolean right = encoder.matches(password, known == null ? nobody : known.passwordHash());
-    if (known == null || !right) {
-      throttle.failed(account, address, now);
+    boolean right = matches(password, known);
+    if (known == null || !right || !fits(password)) {
       return Optional.empty();
     }
-    throttle.succeeded(account);
+    throttle.succeeded(account, address);
     return Optional.of(known);
+  }
+
+  /** Hashing takes a core for a while, so only a few do it at once. */
+  private boolean matches(String password, @Nullable Account known) {
+    try {
+      if (!hashing.tryAcquire(LONGEST_QUEUE_SECONDS, TimeUnit.SECONDS)) {
+        throw new SlowedException(LONGEST_QUEUE_SECONDS);
+      }
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new SlowedException(LONGEST_QUEUE_SECONDS);
+    }
+    try {
+      String hashable = fits(password) ? password : "";
+      return encoder.matches(hashable, known == null ? nobody : known.passwordHash());
+    } finally {
+      hashing.release();
+    }
   }
 
   /** The same with a short memory, for scripts that send their password with each request. */
   Optional<Account> verifyBriefly(String account, String password, String address) {
-    String key = digest(account + "\n" + password);
-    Account remembered = verified.getIfPresent(key);
-    if (remembered != null) {
-      return Optional.of(remembered);
-    }
-    Optional<Account> checked = verify(account, password, address);
-    checked.ifPresent(found -> verified.put(key, found));
-    return checked;
+    // those that come at once with the same password wait for the first of them
+    return Optional.ofNullable(
+        verified.get(
+            digest(account + "\n" + password),
+            key -> verify(account, password, address).orElse(null)));
   }
 
   /** What is remembered of accounts is out of date. */

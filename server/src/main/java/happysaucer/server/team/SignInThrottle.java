@@ -21,34 +21,43 @@ class SignInThrottle {
   private static final long LONGEST_WAIT_SECONDS = 900;
   private static final Duration FORGOTTEN_AFTER = Duration.ofHours(1);
 
+  private static final String ACCOUNT = "account:";
+  private static final String ADDRESS = "address:";
+
   private record Failures(int count, Instant freeAt) {}
 
   private final Cache<String, Failures> failures =
       Caffeine.newBuilder().maximumSize(100_000).expireAfterWrite(FORGOTTEN_AFTER).build();
 
-  /** Seconds to wait before the next try, 0 when it may be made now. */
-  long waitSeconds(String account, String address, Instant now) {
-    return Math.max(left("account:" + account, now), left("address:" + address, now));
+  /**
+   * Counts a try as failed until it succeeds.
+   *
+   * @return seconds to wait before the next one, 0 when this one may be made; one that may not does
+   *     not count
+   */
+  long count(String account, String address, Instant now) {
+    boolean failedBefore = failures.getIfPresent(ACCOUNT + account) != null;
+    long wait = tried(ACCOUNT + account, FREE_PER_ACCOUNT, now);
+    if (wait > 0) {
+      return wait;
+    }
+    // others behind the same address go on: only who has failed himself waits for its failures
+    long atAddress = tried(ADDRESS + address, FREE_PER_ADDRESS, now);
+    return failedBefore ? atAddress : 0;
   }
 
-  private long left(String key, Instant now) {
-    Failures known = failures.getIfPresent(key);
-    return known == null || !known.freeAt().isAfter(now)
-        ? 0
-        : Duration.between(now, known.freeAt()).toSeconds() + 1;
-  }
-
-  void failed(String account, String address, Instant now) {
-    count("account:" + account, FREE_PER_ACCOUNT, now);
-    count("address:" + address, FREE_PER_ADDRESS, now);
-  }
-
-  private void count(String key, int free, Instant now) {
+  /** Seconds still to wait; where there are none, the try is counted. */
+  private long tried(String key, int free, Instant now) {
+    long[] left = {0};
     failures
         .asMap()
         .compute(
             key,
             (k, known) -> {
+              if (known != null && known.freeAt().isAfter(now)) {
+                left[0] = Duration.between(now, known.freeAt()).toSeconds() + 1;
+                return known;
+              }
               int count = known == null ? 1 : known.count() + 1;
               long wait =
                   count < free
@@ -57,9 +66,16 @@ class SignInThrottle {
                           LONGEST_WAIT_SECONDS, FIRST_WAIT_SECONDS << Math.min(20, count - free));
               return new Failures(count, now.plusSeconds(wait));
             });
+    return left[0];
   }
 
-  void succeeded(String account) {
-    failures.invalidate("account:" + account);
+  void succeeded(String account, String address) {
+    failures.invalidate(ACCOUNT + account);
+    failures
+        .asMap()
+        .computeIfPresent(
+            ADDRESS + address,
+            (k, known) ->
+                known.count() <= 1 ? null : new Failures(known.count() - 1, Instant.EPOCH));
   }
 }

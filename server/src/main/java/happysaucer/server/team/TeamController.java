@@ -2,6 +2,7 @@ package happysaucer.server.team;
 
 import happysaucer.core.unit.Units;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.keeping.Keeping;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -17,6 +18,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -41,13 +43,19 @@ public class TeamController {
   private final TeamClock clock;
   private final CurrentUser user;
   private final SecurityContextRepository contexts;
+  private final TeamStart start;
+  private final Keeping keeping;
 
   TeamController(
       SignIn signIn,
       TeamMapper mapper,
       TeamClock clock,
       CurrentUser user,
-      SecurityContextRepository contexts) {
+      SecurityContextRepository contexts,
+      TeamStart start,
+      Keeping keeping) {
+    this.start = start;
+    this.keeping = keeping;
     this.signIn = signIn;
     this.mapper = mapper;
     this.clock = clock;
@@ -61,6 +69,9 @@ public class TeamController {
    * @param user null when nobody has signed in
    * @param team null before the first account
    * @param demoPeople whom one tap signs in, only with demo data
+   * @param oneTap whether a tap is enough for those; where others can reach the demo it has a
+   *     password of its own
+   * @param troubles of the data and the machine under it, told to the planner
    * @param now by the app's clock, so that a device with another clock can allow for it
    */
   public record SessionView(
@@ -68,6 +79,8 @@ public class TeamController {
       @Nullable Team team,
       boolean firstAccountNeeded,
       List<Person> demoPeople,
+      boolean oneTap,
+      List<String> troubles,
       LocalDate today,
       Instant now) {}
 
@@ -133,6 +146,10 @@ public class TeamController {
       HttpServletRequest request,
       HttpServletResponse response) {
     ZoneId zone = zone(body.zone());
+    if (!SignIn.fits(body.password())) {
+      throw InputException.of(
+          "password", "Too long: a password takes 72 bytes, letters with accents take two.", null);
+    }
     synchronized (this) {
       if (mapper.countAccounts() > 0) {
         throw new ConflictException("There is an account already. Sign in with it.");
@@ -154,6 +171,7 @@ public class TeamController {
   }
 
   @PutMapping("/api/session/units")
+  @Transactional
   public SessionView units(
       @RequestBody UnitsRequest body, HttpServletRequest request, HttpServletResponse response) {
     Account account = user.account().orElseThrow();
@@ -220,6 +238,10 @@ public class TeamController {
         team,
         team == null,
         demo,
+        start.demoByOneTap(),
+        user.account().map(Account::role).equals(Optional.of(Role.PLANNER))
+            ? keeping.troubles()
+            : List.of(),
         clock.today(),
         clock.now());
   }

@@ -24,6 +24,21 @@ interface TeamMapper {
           + " from app_user order by case role when 'PLANNER' then 1 when 'TECHNICIAN' then 2 else 3 end, name limit 200")
   List<Account> accounts();
 
+  /** Those the demo was made with. */
+  @Select(
+      "select "
+          + COLUMNS
+          + " from app_user where account in ('planner', 'technician', 'counter') limit 3")
+  List<Account> demoAccounts();
+
+  @Update(
+      """
+      <script>
+      update app_user set password_hash = #{hash} where id in
+      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  void passwords(@Param("ids") List<UUID> ids, @Param("hash") String hash);
+
   @Select("select count(*) from app_user")
   int countAccounts();
 

@@ -2,9 +2,15 @@ package happysaucer.server.team;
 
 import happysaucer.core.unit.Units;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.door.Hosts;
+import java.security.SecureRandom;
 import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What happens to the team at start, and how a demo makes one. */
 @Component
@@ -12,11 +18,16 @@ public class TeamStart {
   /** Password of the demo's accounts; they exist only with demo data. */
   public static final String DEMO_PASSWORD = "happy-saucer";
 
+  private static final String LETTERS = "abcdefghkmnpqrstuvwxyz23456789";
+
   private final TeamMapper mapper;
   private final SignIn signIn;
   private final TeamClock clock;
+  private final Hosts hosts;
+  private @Nullable String ownPassword;
 
-  TeamStart(TeamMapper mapper, SignIn signIn, TeamClock clock) {
+  TeamStart(TeamMapper mapper, SignIn signIn, TeamClock clock, Hosts hosts) {
+    this.hosts = hosts;
     this.mapper = mapper;
     this.signIn = signIn;
     this.clock = clock;
@@ -24,6 +35,46 @@ public class TeamStart {
     if (team != null) {
       clock.useZone(ZoneId.of(team.zone()));
     }
+  }
+
+  /** Whether a tap signs in the people of a demo: only where nobody but this machine can reach it. */
+  boolean demoByOneTap() {
+    return hosts.onlyHere();
+  }
+
+  /** The password of the demo's accounts where others can reach it, made anew at each start. */
+  public Optional<String> demoPassword() {
+    return Optional.ofNullable(ownPassword);
+  }
+
+  /** The accounts of a demo get the password that suits who can reach it. */
+  @Transactional
+  public void lockDemo() {
+    Team team = mapper.team();
+    if (team == null || !team.demo()) {
+      return;
+    }
+    if (!hosts.onlyHere()) {
+      ownPassword = random();
+    }
+    String wanted = ownPassword == null ? DEMO_PASSWORD : ownPassword;
+    List<Account> people = mapper.demoAccounts();
+    boolean alike = people.stream().map(Account::passwordHash).distinct().count() == 1;
+    if (people.isEmpty() || (alike && signIn.is(wanted, people.get(0)))) {
+      return;
+    }
+    mapper.passwords(people.stream().map(Account::id).toList(), signIn.hash(wanted));
+  }
+
+  /** Three groups of letters that are not mistaken for each other. */
+  private static String random() {
+    SecureRandom random = new SecureRandom();
+    StringBuilder made = new StringBuilder();
+    for (int i = 0; i < 12; i++) {
+      made.append(i > 0 && i % 4 == 0 ? "-" : "");
+      made.append(LETTERS.charAt(random.nextInt(LETTERS.length())));
+    }
+    return made.toString();
   }
 
   public boolean exists() {

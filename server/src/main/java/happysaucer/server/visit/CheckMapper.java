@@ -21,6 +21,9 @@ interface CheckMapper {
       where p.id = #{plant} and p.retired_on is null""")
   @Nullable UUID siteOf(UUID plant);
 
+  @Select("select id from site where id = #{site} for update")
+  @Nullable UUID lockSite(UUID site);
+
   @Select(
       "select id from visit where site_id = #{site} and visited_on = #{on} and user_id = #{user}")
   @Nullable UUID visit(

@@ -100,7 +100,7 @@ public class Checks {
         advice.preview(
             request.plantId(),
             signs,
-            states == null ? advice.of(request.plantId(), units).states() : states,
+            states,
             units);
     if (history.firstTime(id, request)) {
       store(id, site, request, signs, preview);
@@ -116,6 +116,12 @@ public class Checks {
 
   private UUID visit(UUID site, LocalDate on) {
     UUID there = mapper.visit(site, on, user.id());
+    if (there != null) {
+      return there;
+    }
+    // the first checks of a stop may arrive at once: the second waits here and finds the visit
+    mapper.lockSite(site);
+    there = mapper.visit(site, on, user.id());
     if (there != null) {
       return there;
     }

@@ -3,47 +3,68 @@ package happysaucer.server.team;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class SignInThrottleTest {
   private static final Instant NOW = Instant.parse("2027-04-12T08:00:00Z");
   private final SignInThrottle throttle = new SignInThrottle();
 
-  private long afterFailures(String account, String address, int failures) {
+  /** Tries that are all wrong, each made when the wait before it is over; the wait after them. */
+  private long afterFailures(String account, String address, int failures, Instant from) {
+    Instant at = from;
     for (int i = 0; i < failures; i++) {
-      throttle.failed(account, address, NOW);
+      at = at.plusSeconds(throttle.count(account, address, at));
+      throttle.count(account, address, at);
     }
-    return throttle.waitSeconds(account, address, NOW);
+    return throttle.count(account, address, at);
   }
 
   @Test
   void theFirstSlipsAreFreeThenEachFailureDoublesTheWait() {
-    assertThat(afterFailures("a", "x", 3)).isZero();
-    long first = afterFailures("a", "x", 1);
-    long second = afterFailures("a", "x", 1);
-    assertThat(first).isPositive();
-    assertThat(second).isGreaterThanOrEqualTo(2 * (first - 1));
-  }
-
-  @Test
-  void theWaitEndsAndNeverGrowsBeyondAQuarterOfAnHour() {
-    assertThat(afterFailures("a", "x", 200)).isBetween(800L, 901L);
-    assertThat(throttle.waitSeconds("a", "x", NOW.plusSeconds(901))).isZero();
-  }
-
-  @Test
-  void anotherAccountFromAnotherAddressIsFreeAndASuccessForgives() {
-    afterFailures("a", "x", 6);
-    assertThat(throttle.waitSeconds("b", "y", NOW)).isZero();
-    throttle.succeeded("a");
-    assertThat(throttle.waitSeconds("a", "y", NOW)).isZero();
-  }
-
-  @Test
-  void oneAddressTryingManyAccountsIsSlowedToo() {
-    for (int i = 0; i < 25; i++) {
-      throttle.failed("account-" + i, "x", NOW);
+    for (int i = 0; i < 4; i++) {
+      assertThat(throttle.count("a", "x", NOW)).isZero();
     }
-    assertThat(throttle.waitSeconds("account-new", "x", NOW)).isPositive();
+    long first = throttle.count("a", "x", NOW);
+    assertThat(first).isPositive();
+    assertThat(throttle.count("a", "x", NOW.plusSeconds(first))).isZero();
+    assertThat(throttle.count("a", "x", NOW.plusSeconds(first)))
+        .isGreaterThanOrEqualTo(2 * (first - 1));
+  }
+
+  @Test
+  void aHundredGuessesAtOnceAreAsManyAsTheFreeOnes() {
+    AtomicInteger let = new AtomicInteger();
+    IntStream.range(0, 100)
+        .parallel()
+        .forEach(
+            i -> {
+              if (throttle.count("a", "x", NOW) == 0) {
+                let.incrementAndGet();
+              }
+            });
+    assertThat(let.get()).isEqualTo(4);
+  }
+
+  @Test
+  void theWaitNeverGrowsBeyondAQuarterOfAnHour() {
+    assertThat(afterFailures("a", "x", 40, NOW)).isBetween(800L, 901L);
+  }
+
+  @Test
+  void aSuccessForgives() {
+    afterFailures("a", "x", 6, NOW);
+    throttle.succeeded("a", "x");
+    assertThat(throttle.count("a", "x", NOW)).isZero();
+  }
+
+  @Test
+  void whoHasNotFailedHimselfIsLetInThoughOthersAtHisAddressHave() {
+    for (int i = 0; i < 60; i++) {
+      throttle.count("account-" + i, "x", NOW);
+    }
+    assertThat(throttle.count("colleague", "x", NOW)).isZero();
+    assertThat(throttle.count("account-3", "x", NOW)).isPositive();
   }
 }

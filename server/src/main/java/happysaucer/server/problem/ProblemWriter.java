@@ -1,23 +1,23 @@
-package happysaucer.server.team;
+package happysaucer.server.problem;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 
 /** Problem documents from filters, where no controller is near. */
-final class ProblemWriter {
+public final class ProblemWriter {
   private ProblemWriter() {}
 
-  static void unauthorized(HttpServletResponse response, String detail) throws IOException {
+  public static void unauthorized(HttpServletResponse response, String detail) throws IOException {
     write(response, 401, "sign-in", "Sign in first", detail);
   }
 
-  static void forbidden(HttpServletResponse response) throws IOException {
+  public static void forbidden(HttpServletResponse response) throws IOException {
     write(response, 403, "not-allowed", "Not allowed", "Your role may not do this.");
   }
 
   /** The page has no token, or an old one; asking who is signed in brings a new one. */
-  static void pageToken(HttpServletResponse response) throws IOException {
+  public static void pageToken(HttpServletResponse response) throws IOException {
     write(
         response,
         403,
@@ -26,7 +26,11 @@ final class ProblemWriter {
         "The page was out of date and has been brought up to date. Nothing was changed; send it again.");
   }
 
-  static void slowed(HttpServletResponse response, long seconds) throws IOException {
+  public static void diskFull(HttpServletResponse response) throws IOException {
+    write(response, 507, "disk-full", "The disk is full", Problems.DISK_FULL);
+  }
+
+  public static void slowed(HttpServletResponse response, long seconds) throws IOException {
     response.setHeader("Retry-After", Long.toString(seconds));
     write(
         response,
@@ -36,7 +40,8 @@ final class ProblemWriter {
         "Try again in " + seconds + " seconds.");
   }
 
-  private static void write(
+  /** One problem document; the words must need no escaping in JSON. */
+  public static void write(
       HttpServletResponse response, int status, String type, String title, String detail)
       throws IOException {
     response.setStatus(status);
