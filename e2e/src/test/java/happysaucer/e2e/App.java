@@ -31,6 +31,75 @@ final class App implements AutoCloseable {
     return app;
   }
 
+  static App unstarted(Path data, String... options) {
+    return new App(data, freePort(), List.of(options));
+  }
+
+  /** Begins to start, and is killed so many milliseconds later, wherever it then is. */
+  void startAndKillAfter(int millis) throws IOException, InterruptedException {
+    process =
+        new ProcessBuilder(command())
+            .redirectErrorStream(true)
+            .redirectOutput(log().toFile())
+            .start();
+    process.waitFor(millis, TimeUnit.MILLISECONDS);
+    kill();
+  }
+
+  /** No file may grow beyond so many kB any more; -1 lifts it. Writing on fails as on a full disk. */
+  void limitFiles(long kilobytes) throws IOException, InterruptedException {
+    String soft = kilobytes < 0 ? "unlimited" : Long.toString(kilobytes * 1024);
+    new ProcessBuilder(
+            "prlimit", "--pid", Long.toString(process.pid()), "--fsize=" + soft + ":unlimited")
+        .inheritIO()
+        .start()
+        .waitFor();
+  }
+
+  Path log() {
+    return data.resolveSibling(data.getFileName() + ".log");
+  }
+
+  /** A command that has ended, with all it said. */
+  record Ended(int status, String words) {}
+
+  /** The finished application with options with which it does not stay. */
+  static Ended ended(List<String> options) throws IOException, InterruptedException {
+    List<String> command = new ArrayList<>(List.of(java(), "-XX:TieredStopAtLevel=1", "-jar"));
+    command.add(jar().toString());
+    command.addAll(options);
+    return run(command);
+  }
+
+  /** The tool behind bin/backup and bin/restore. */
+  static Ended command(String... arguments) throws IOException, InterruptedException {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                java(),
+                "-XX:TieredStopAtLevel=1",
+                "-Dloader.main=happysaucer.server.keeping.BackupTool",
+                "-cp",
+                jar().toString(),
+                "org.springframework.boot.loader.launch.PropertiesLauncher"));
+    command.addAll(List.of(arguments));
+    return run(command);
+  }
+
+  private static Ended run(List<String> command) throws IOException, InterruptedException {
+    Path log = Files.createTempFile("saucer-ended", ".log");
+    Process process =
+        new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile()).start();
+    if (!process.waitFor(120, TimeUnit.SECONDS)) {
+      process.destroyForcibly();
+    }
+    return new Ended(process.waitFor(), Files.readString(log));
+  }
+
+  private static String java() {
+    return Path.of(System.getProperty("java.home"), "bin", "java").toString();
+  }
+
   static Path jar() {
     try (Stream<Path> files = Files.list(Path.of("../server/target"))) {
       return files
@@ -43,11 +112,11 @@ final class App implements AutoCloseable {
     }
   }
 
-  void start() {
+  private List<String> command() {
     List<String> command =
         new ArrayList<>(
             List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                java(),
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-jar",
@@ -56,11 +125,15 @@ final class App implements AutoCloseable {
                 "--server.port=" + port,
                 "--server.address=127.0.0.1"));
     command.addAll(options);
+    return command;
+  }
+
+  void start() {
     try {
       process =
-          new ProcessBuilder(command)
+          new ProcessBuilder(command())
               .redirectErrorStream(true)
-              .redirectOutput(data.resolveSibling(data.getFileName() + ".log").toFile())
+              .redirectOutput(log().toFile())
               .start();
       waitUntilItServes();
     } catch (IOException e) {
@@ -69,7 +142,7 @@ final class App implements AutoCloseable {
   }
 
   private void waitUntilItServes() throws IOException {
-    Path log = data.resolveSibling(data.getFileName() + ".log");
+    Path log = log();
     for (int i = 0; i < MOST_SECONDS * 5; i++) {
       if (Files.readString(log).contains("is serving")) {
         return;

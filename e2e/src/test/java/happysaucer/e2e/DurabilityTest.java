@@ -3,20 +3,16 @@ package happysaucer.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Base64;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
-import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -24,89 +20,185 @@ import org.junit.jupiter.api.Test;
 class DurabilityTest {
   private static final int WRITERS = 4;
   private static final int LEAST_WRITES = 60;
-  private final HttpClient client = HttpClient.newHttpClient();
 
-  private HttpResponse<String> send(String method, String url, String body)
-      throws IOException, InterruptedException {
-    return client.send(
-        HttpRequest.newBuilder(URI.create(url))
-            .header(
-                "Authorization",
-                "Basic " + Base64.getEncoder().encodeToString("technician:happy-saucer".getBytes()))
-            .header("Content-Type", "application/json")
-            .method(
-                method,
-                body == null
-                    ? HttpRequest.BodyPublishers.noBody()
-                    : HttpRequest.BodyPublishers.ofString(body))
-            .build(),
-        HttpResponse.BodyHandlers.ofString());
-  }
+  /** Kills of each kind; more are made by hand with -Dsaucer.kills=N. */
+  private static final int KILLS = Integer.getInteger("saucer.kills", 3);
 
-  private static String first(Pattern pattern, String text) {
-    Matcher matcher = pattern.matcher(text);
-    assertThat(matcher.find()).isTrue();
-    return matcher.group(1);
-  }
+  private static final String[] DEMO = {"--saucer.demo=true", "--saucer.clock=" + Demo.CLOCK};
 
   @Test
   void aKillInTheMiddleOfWritesLosesNothingAcknowledged() throws Exception {
     Path data = Demo.folder();
-    App app = App.start(data, "--saucer.demo=true", "--saucer.clock=" + Demo.CLOCK);
+    App app = App.start(data, DEMO);
+    Team team = new Team("technician");
     try {
-      String plant =
-          first(
-              Pattern.compile("\"id\":\"([0-9a-f-]{36})\""),
-              send("GET", app.url() + "/api/plants?search=T-040", null).body());
-      Set<String> acknowledged = ConcurrentHashMap.newKeySet();
-      List<Thread> writers =
-          IntStream.range(0, WRITERS).mapToObj(i -> writer(app, plant, acknowledged)).toList();
-      writers.forEach(Thread::start);
-      for (int i = 0; i < 300 && acknowledged.size() < LEAST_WRITES; i++) {
-        TimeUnit.MILLISECONDS.sleep(50);
+      String plant = team.plant(app, "T-040");
+      for (int kill = 0; kill < KILLS; kill++) {
+        int before = team.acknowledged().size();
+        List<Thread> writers =
+            IntStream.range(0, WRITERS).mapToObj(i -> team.writer(app, plant)).toList();
+        for (int i = 0; i < 300 && team.acknowledged().size() < before + LEAST_WRITES; i++) {
+          TimeUnit.MILLISECONDS.sleep(50);
+        }
+        app.kill();
+        for (Thread writer : writers) {
+          writer.join(20_000);
+        }
+        assertThat(team.acknowledged().size()).isGreaterThanOrEqualTo(before + LEAST_WRITES);
+        app.start();
       }
-      app.kill();
-      for (Thread writer : writers) {
-        writer.join(20_000);
-      }
-      assertThat(acknowledged.size()).isGreaterThanOrEqualTo(LEAST_WRITES);
-      app.start();
-      for (String id : acknowledged) {
-        HttpResponse<String> again =
-            send("PUT", app.url() + "/api/waterings/" + id, watering(plant, "0.77"));
-        // The id is known, so another write with it is refused: the first one was kept.
-        assertThat(again.statusCode()).isEqualTo(409);
-      }
-      assertThat(send("GET", app.url() + "/api/plants/" + plant, null).body()).contains("0.41");
+      assertThat(team.lost(app, plant)).isZero();
+      assertThat(team.send("GET", app.url() + "/api/plants/" + plant, null).body())
+          .contains("0.41");
     } finally {
       app.close();
     }
   }
 
-  private static String watering(String plant, String litres) {
-    return "{\"plantId\":\"%s\",\"wateredOn\":\"2027-04-12\",\"litres\":%s}"
-        .formatted(plant, litres);
+  @Test
+  void aFirstStartThatIsKilledAtAnyMomentStartsAfterwardsWithTheWholeDemo() throws Exception {
+    Random random = new Random(11);
+    for (int kill = 0; kill < KILLS; kill++) {
+      Path data = Demo.folder();
+      App app = App.unstarted(data, DEMO);
+      app.startAndKillAfter(400 + random.nextInt(6500));
+      app.start();
+      try {
+        String round =
+            new Team("technician").send("GET", app.url() + "/api/plants", null).body();
+        assertThat(round).as("kill " + kill).contains("T-001").contains("\"total\":48");
+      } finally {
+        app.close();
+      }
+    }
   }
 
-  private Thread writer(App app, String plant, Set<String> acknowledged) {
-    return new Thread(
-        () -> {
-          try {
-            while (true) {
-              String id = UUID.randomUUID().toString();
-              int status =
-                  send("PUT", app.url() + "/api/waterings/" + id, watering(plant, "0.41"))
-                      .statusCode();
-              if (status == 204) {
-                acknowledged.add(id);
-              }
-            }
-          } catch (IOException e) {
-            // The process was killed: what it had not acknowledged may be gone.
-          } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-          }
-        });
+  /** As it was left by the version before the tables changed. */
+  private static void asBeforeTheLastChange(Path data) throws Exception {
+    try (Connection connection =
+            DriverManager.getConnection(
+                "jdbc:h2:file:" + data.toAbsolutePath() + "/saucer;IFEXISTS=TRUE", "sa", "");
+        Statement sql = connection.createStatement()) {
+      sql.execute("alter table plant_glance drop column reason");
+      sql.execute("alter table plant_glance drop column left_out");
+      sql.execute("delete from \"flyway_schema_history\" where \"version\" = '5'");
+    }
+  }
+
+  @Test
+  void anUpgradeThatIsKilledAtAnyMomentIsTakenBackAndDoneAgain() throws Exception {
+    Path data = Demo.folder();
+    App app = App.start(data, DEMO);
+    Team team = new Team("technician");
+    String plant = team.plant(app, "T-040");
+    String id = "00000000-0000-4000-8000-0000000000aa";
+    team.send("PUT", app.url() + "/api/waterings/" + id, Team.watering(plant, "0.43"));
+    app.close();
+    Random random = new Random(12);
+    for (int kill = 0; kill < KILLS; kill++) {
+      asBeforeTheLastChange(data);
+      app.startAndKillAfter(1200 + random.nextInt(3800));
+      app.start();
+      try {
+        assertThat(team.send("GET", app.url() + "/api/plants/" + plant, null).body())
+            .contains("0.43");
+        assertThat(Files.list(data.resolve("backups")).filter(f -> f.toString().endsWith("upgrade.zip")))
+            .as("one was made before the tables were changed")
+            .isNotEmpty();
+      } finally {
+        app.close();
+      }
+    }
+  }
+
+  @Test
+  void aDiskThatRunsFullIsToldAndGoesOnWhenThereIsRoomAgain() throws Exception {
+    Path data = Demo.folder();
+    App app = App.start(data, DEMO);
+    Team team = new Team("technician");
+    try {
+      String plant = team.plant(app, "T-040");
+      // files may grow by 200 kB more: to the process this is what a full disk is
+      app.limitFiles((Files.size(data.resolve("saucer.mv.db")) + 200_000) / 1024);
+      int last = 204;
+      String words = "";
+      for (int i = 0; i < 4000 && (last == 204 || last == 503); i++) {
+        String id = java.util.UUID.randomUUID().toString();
+        var answer =
+            team.send("PUT", app.url() + "/api/waterings/" + id, Team.watering(plant, "0.41"));
+        last = answer.statusCode();
+        words = answer.body();
+        if (last == 204) {
+          team.acknowledged().add(id);
+        }
+      }
+      assertThat(last).as(words).isEqualTo(507);
+      assertThat(words).contains("disk");
+      assertThat(Files.size(app.log())).as("the log is not flooded").isLessThan(200_000);
+
+      app.limitFiles(-1);
+      String id = java.util.UUID.randomUUID().toString();
+      for (int i = 0; i < 20 && last != 204; i++) {
+        TimeUnit.MILLISECONDS.sleep(200);
+        last =
+            team.send("PUT", app.url() + "/api/waterings/" + id, Team.watering(plant, "0.41"))
+                .statusCode();
+      }
+      assertThat(last).as("there is room again").isEqualTo(204);
+      assertThat(team.lost(app, plant)).isZero();
+    } finally {
+      app.close();
+    }
+  }
+
+  @Test
+  void aBackupMadeUnderWritesHoldsEverythingAcknowledgedBeforeItAndIsPutBackWhole()
+      throws Exception {
+    Path data = Demo.folder();
+    App app = App.start(data, DEMO);
+    Team team = new Team("technician");
+    String plant = team.plant(app, "T-040");
+    Thread writer = team.writer(app, plant);
+    while (team.acknowledged().size() < LEAST_WRITES) {
+      TimeUnit.MILLISECONDS.sleep(50);
+    }
+    List<String> before = List.copyOf(team.acknowledged());
+    Path to = Demo.folder();
+    App.Ended made = App.command("backup", data.toString(), to.toString());
+    writer.interrupt();
+    writer.join(20_000);
+    assertThat(made.status()).as(made.words()).isZero();
+    Path file = Path.of(made.words().strip().lines().reduce((a, b) -> b).orElseThrow());
+    assertThat(file).exists().hasParent(to);
+    app.close();
+
+    App.Ended offline = App.command("backup", data.toString(), to.toString());
+    assertThat(offline.status()).as("of a stopped server: " + offline.words()).isZero();
+
+    assertThat(App.command("restore", file.toString(), data.toString(), "false").words())
+        .contains("--replace");
+    Path other = Demo.folder();
+    App.Ended restored = App.command("restore", file.toString(), other.toString(), "false");
+    assertThat(restored.status()).as(restored.words()).isZero();
+    assertThat(restored.words()).contains("48 plants");
+    App again = App.start(other, DEMO);
+    try {
+      for (String id : before) {
+        assertThat(
+                team.send(
+                        "PUT", again.url() + "/api/waterings/" + id, Team.watering(plant, "0.77"))
+                    .statusCode())
+            .isEqualTo(409);
+      }
+    } finally {
+      again.close();
+    }
+    byte[] broken = Files.readAllBytes(file);
+    Path cut = other.resolveSibling(other.getFileName() + "-cut.zip");
+    Files.write(cut, java.util.Arrays.copyOf(broken, broken.length / 2));
+    assertThat(App.command("restore", cut.toString(), Demo.folder().toString(), "false").words())
+        .contains("no whole backup")
+        .doesNotContain("Exception");
   }
 
   @Test
@@ -114,28 +206,56 @@ class DurabilityTest {
     App running = Demo.app();
     String port = running.url().substring(running.url().lastIndexOf(':') + 1);
     assertThat(refusal("--saucer.data=" + running.data(), "--server.port=0"))
-        .contains("is in use by another Happy Saucer")
-        .doesNotContain("Exception");
+        .contains("is in use by another Happy Saucer");
     assertThat(refusal("--saucer.data=" + Demo.folder(), "--server.port=" + port))
-        .contains("Port " + port + " is in use")
-        .doesNotContain("Exception");
+        .contains("Port " + port + " is in use");
+    assertThat(
+            refusal(
+                "--saucer.data=" + Demo.folder(), "--server.port=8099", "--server.address=192.0.2.7"))
+        .contains("has no address 192.0.2.7");
   }
 
-  private static String refusal(String... options) throws Exception {
-    Path log = Files.createTempFile("saucer-refusal", ".log");
-    List<String> command =
-        new java.util.ArrayList<>(
-            List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-jar",
-                App.jar().toString(),
-                "--server.address=127.0.0.1"));
-    command.addAll(List.of(options));
-    Process process =
-        new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile()).start();
-    assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
-    assertThat(process.exitValue()).isEqualTo(2);
-    return Files.readString(log);
+  @Test
+  void whatCannotBeOpenedIsSaidInOneSentenceWithWhatToDo() throws Exception {
+    Path file = Files.createTempFile("saucer", "-no-folder");
+    assertThat(refusal("--saucer.data=" + file, "--server.port=0")).contains("it is a file");
+
+    Path random = Demo.folder();
+    Files.write(random.resolve("saucer.mv.db"), "no database".repeat(900).getBytes(StandardCharsets.UTF_8));
+    assertThat(refusal("--saucer.data=" + random, "--server.port=0"))
+        .contains("damaged")
+        .contains("bin/restore");
+    assertThat(random.resolve("saucer.mv.db")).as("is left as it is").exists();
+
+    Path newer = Demo.folder();
+    App.start(newer, "--saucer.demo=false").close();
+    try (Connection connection =
+            DriverManager.getConnection("jdbc:h2:file:" + newer.toAbsolutePath() + "/saucer", "sa", "");
+        Statement sql = connection.createStatement()) {
+      sql.execute(
+          "insert into \"flyway_schema_history\" select 99, '99', 'later', \"type\", 'V99__later.sql', 1, \"installed_by\", \"installed_on\", 1, true from \"flyway_schema_history\" where \"version\" = '1'");
+    }
+    assertThat(refusal("--saucer.data=" + newer, "--server.port=0"))
+        .contains("newer Happy Saucer")
+        .contains("version 99");
+
+    Path cut = newer.resolveSibling(newer.getFileName() + "-cut");
+    Files.createDirectories(cut);
+    byte[] whole = Files.readAllBytes(newer.resolve("saucer.mv.db"));
+    Files.write(cut.resolve("saucer.mv.db"), java.util.Arrays.copyOf(whole, 5000));
+    assertThat(refusal("--saucer.data=" + cut, "--server.port=0")).contains("bin/restore");
+  }
+
+  /** Of a start that ends at once, with no trace of the program in it. */
+  private static String refusal(String... options) throws IOException, InterruptedException {
+    List<String> all = new ArrayList<>(List.of(options));
+    if (all.stream().noneMatch(option -> option.startsWith("--server.address"))) {
+      all.add("--server.address=127.0.0.1");
+    }
+    App.Ended ended = App.ended(all);
+    assertThat(ended.status()).as(ended.words()).isEqualTo(2);
+    assertThat(ended.words()).doesNotContain("Exception", "\tat ");
+    assertThat(ended.words().strip().lines()).as(ended.words()).hasSize(1);
+    return ended.words();
   }
 }

@@ -14,6 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
@@ -139,6 +140,134 @@ class PhotosTest {
                 .statusCode())
         .isEqualTo(400);
     assertThat(house.page(plant).get("photos")).isEmpty();
+  }
+
+  @Test
+  void aPictureCutOffOrUnderAnotherNameIsRefused() throws Exception {
+    House house = new House(technician, "Cut");
+    String plant = house.plant("Ficus lyrata", 280, "PH-3");
+    String path = "/api/photos/" + UUID.randomUUID() + "?plant=" + plant;
+    byte[] whole = picture(900, 700);
+    for (int kept : new int[] {whole.length - 2, whole.length / 2, whole.length / 10}) {
+      byte[] cut = java.util.Arrays.copyOf(whole, kept);
+      assertThat(new String(send("PUT", path, cut, "image/jpeg").body())).contains("cut off");
+    }
+    byte[] ended = java.util.Arrays.copyOf(whole, whole.length / 2);
+    ended[ended.length - 2] = (byte) 0xFF;
+    ended[ended.length - 1] = (byte) 0xD9;
+    assertThat(new String(send("PUT", path, ended, "image/jpeg").body()))
+        .as("with an end put on")
+        .contains("cut off");
+    assertThat(send("PUT", path, whole, "image/png").statusCode()).isEqualTo(400);
+    ByteArrayOutputStream gif = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(20, 20, BufferedImage.TYPE_INT_RGB), "gif", gif);
+    assertThat(send("PUT", path, gif.toByteArray(), "image/jpeg").statusCode()).isEqualTo(400);
+    assertThat(house.page(plant).get("photos")).isEmpty();
+  }
+
+  @Test
+  void aPhotoBelongsToThePlantCheckAndJobItClaims() throws Exception {
+    House house = new House(technician, "Claims");
+    String plant = house.plant("Ficus lyrata", 280, "PH-4");
+    String other = house.plant("Ficus lyrata", 280, "PH-5");
+    String check = UUID.randomUUID().toString();
+    technician.put(
+        "/api/checks/" + check,
+        "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:20:00Z\",\"signs\":[]}".formatted(plant));
+    byte[] sent = picture(30, 30);
+    for (String claim : new String[] {"check=" + check, "check=" + UUID.randomUUID(), "job=" + UUID.randomUUID()}) {
+      assertThat(
+              new String(
+                  send("PUT", "/api/photos/" + UUID.randomUUID() + "?plant=" + other + "&" + claim, sent, "image/jpeg").body()))
+          .contains("no such " + claim.substring(0, claim.indexOf('=')));
+    }
+    assertThat(
+            send("PUT", "/api/photos/" + UUID.randomUUID() + "?plant=" + plant + "&check=" + check, sent, "image/jpeg")
+                .statusCode())
+        .isEqualTo(204);
+  }
+
+  @Test
+  void theSamePhotoSentManyTimesAtOnceIsOnePhotoAndLeavesNoParts() throws Exception {
+    House house = new House(technician, "At once");
+    String plant = house.plant("Ficus lyrata", 280, "PH-6");
+    String id = UUID.randomUUID().toString();
+    byte[] sent = picture(1200, 900);
+    List<Integer> statuses =
+        java.util.stream.IntStream.range(0, 8)
+            .parallel()
+            .mapToObj(
+                i -> {
+                  try {
+                    return send("PUT", "/api/photos/" + id + "?plant=" + plant, sent, "image/jpeg")
+                        .statusCode();
+                  } catch (IOException | InterruptedException e) {
+                    throw new IllegalStateException(e);
+                  }
+                })
+            .toList();
+    assertThat(statuses).containsOnly(204);
+    assertThat(files(id)).isEqualTo(2);
+    assertThat(house.page(plant).get("photos")).hasSize(1);
+    assertThat(send("GET", "/api/photos/" + id, null, null).statusCode()).isEqualTo(200);
+  }
+
+  @Test
+  void aPictureOfSixtyMegapixelsIsReadInLittleMemory() {
+    // 9000 by 6600 in colour would take 178 MB alone if it were read whole
+    byte[] png = flatPng(9000, 6600);
+    Runtime runtime = Runtime.getRuntime();
+    System.gc();
+    long before = runtime.totalMemory() - runtime.freeMemory();
+    assertThat(runtime.maxMemory() - before).as("what is there at most").isLessThan(1_200_000_000L);
+    House house = new House(technician, "Large");
+    String plant = house.plant("Ficus lyrata", 280, "PH-7");
+    String path = "/api/photos/" + UUID.randomUUID() + "?plant=" + plant;
+    List<Integer> statuses =
+        java.util.stream.IntStream.range(0, 2)
+            .parallel()
+            .mapToObj(
+                i -> {
+                  try {
+                    return send("PUT", path.replaceFirst("/[0-9a-f-]{36}", "/" + UUID.randomUUID()), png, "image/png")
+                        .statusCode();
+                  } catch (IOException | InterruptedException e) {
+                    throw new IllegalStateException(e);
+                  }
+                })
+            .toList();
+    assertThat(statuses).containsOnly(204);
+  }
+
+  /** A picture of one colour, written line by line so that making it takes no memory either. */
+  private static byte[] flatPng(int width, int height) {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.writeBytes(new byte[] {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'});
+    java.nio.ByteBuffer head = java.nio.ByteBuffer.allocate(13);
+    head.putInt(width).putInt(height).put((byte) 8).put((byte) 2).put(new byte[3]);
+    chunk(out, "IHDR", head.array());
+    ByteArrayOutputStream packed = new ByteArrayOutputStream();
+    try (java.util.zip.DeflaterOutputStream lines = new java.util.zip.DeflaterOutputStream(packed)) {
+      byte[] line = new byte[1 + 3 * width];
+      for (int y = 0; y < height; y++) {
+        lines.write(line);
+      }
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+    chunk(out, "IDAT", packed.toByteArray());
+    chunk(out, "IEND", new byte[0]);
+    return out.toByteArray();
+  }
+
+  private static void chunk(ByteArrayOutputStream out, String type, byte[] data) {
+    java.util.zip.CRC32 sum = new java.util.zip.CRC32();
+    sum.update(type.getBytes(StandardCharsets.US_ASCII));
+    sum.update(data);
+    out.writeBytes(java.nio.ByteBuffer.allocate(4).putInt(data.length).array());
+    out.writeBytes(type.getBytes(StandardCharsets.US_ASCII));
+    out.writeBytes(data);
+    out.writeBytes(java.nio.ByteBuffer.allocate(4).putInt((int) sum.getValue()).array());
   }
 
   @Test

@@ -195,10 +195,10 @@ class PlantCases {
           new Gathered(
               plant,
               states(states.getOrDefault(id, List.of()), date),
-              signs(signs.getOrDefault(id, List.of()), plant.lastRepotted(), date),
+              signs(signs.getOrDefault(id, List.of()), repotted(plant, date), date),
               watering(recent, first.getOrDefault(id, List.of())),
               new AdviceRequest.History(
-                  pours(recent, plant.lastRepotted()),
+                  pours(recent, repotted(plant, date)),
                   measures(signs.getOrDefault(id, List.of()), heights.getOrDefault(id, List.of()))),
               recent.isEmpty()
                   ? Optional.empty()
@@ -221,6 +221,12 @@ class PlantCases {
         .map(Species::group)
         .map(Enum::name)
         .orElse(plant.speciesGroup());
+  }
+
+  /** A repot that lies in the future has not been: it is left out, and what was seen goes on counting. */
+  private static @Nullable LocalDate repotted(StoredPlant plant, LocalDate date) {
+    LocalDate on = plant.lastRepotted();
+    return on == null || on.isAfter(date) ? null : on;
   }
 
   private static <T> Map<UUID, List<T>> grouped(

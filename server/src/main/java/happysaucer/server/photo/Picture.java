@@ -7,6 +7,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.Iterator;
 import java.util.Locale;
 import javax.imageio.ImageIO;
@@ -28,6 +30,11 @@ import net.coobird.thumbnailator.util.exif.Orientation;
 record Picture(byte[] large, byte[] small, int width, int height) {
   /** A small file can unpack to a picture that fills the memory. */
   private static final long MOST_PIXELS = 60_000_000;
+
+  /** Segments of a JPEG: where notes of cameras stand, and where the picture itself begins. */
+  private static final int NOTE = 0xE1;
+
+  private static final int SCAN = 0xDA;
 
   private static final int LONG_SIDE = 1600;
   private static final int SMALL_SIDE = 320;
@@ -90,9 +97,9 @@ record Picture(byte[] large, byte[] small, int width, int height) {
       Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(kind.name());
       ImageReader reader = readers.next();
       try {
-        reader.setInput(in, false, false);
-        Orientation orientation = orientation(reader);
-        return scaled(upright(orientation, read(reader)));
+        reader.setInput(in, true, true);
+        Orientation turned = kind == Kind.JPEG ? orientation(sent) : Orientation.TOP_LEFT;
+        return scaled(upright(turned, read(reader)));
       } finally {
         reader.dispose();
       }
@@ -135,14 +142,30 @@ record Picture(byte[] large, byte[] small, int width, int height) {
     return image;
   }
 
-  /** As its own note says; one that cannot be read turns nothing. */
-  private static Orientation orientation(ImageReader reader) {
+  /** As the note in a JPEG says; one that cannot be read turns nothing. */
+  private static Orientation orientation(byte[] sent) {
     try {
-      Orientation noted = ExifUtils.getExifOrientation(reader, 0);
+      Orientation noted = ExifUtils.getOrientationFromExif(exif(sent));
       return noted == null ? Orientation.TOP_LEFT : noted;
-    } catch (IOException | RuntimeException e) {
+    } catch (RuntimeException e) {
       return Orientation.TOP_LEFT;
     }
+  }
+
+  /** The first note of a camera, empty where there is none: segments are walked up to the picture. */
+  private static byte[] exif(byte[] jpeg) {
+    int at = 2;
+    while (at + 10 < jpeg.length && (jpeg[at] & 0xFF) == 0xFF && (jpeg[at + 1] & 0xFF) != SCAN) {
+      int length = (jpeg[at + 2] & 0xFF) << 8 | jpeg[at + 3] & 0xFF;
+      boolean note =
+          (jpeg[at + 1] & 0xFF) == NOTE
+              && new String(jpeg, at + 4, 4, StandardCharsets.US_ASCII).equals("Exif");
+      if (note) {
+        return Arrays.copyOfRange(jpeg, at + 4, Math.min(jpeg.length, at + 2 + length));
+      }
+      at += 2 + length;
+    }
+    return new byte[0];
   }
 
   private static BufferedImage upright(Orientation orientation, BufferedImage image) {

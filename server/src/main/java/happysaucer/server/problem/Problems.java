@@ -5,6 +5,7 @@ import happysaucer.core.advice.RefusedException;
 import java.net.URI;
 import java.util.List;
 import java.util.Optional;
+import org.apache.catalina.connector.ClientAbortException;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -71,6 +72,12 @@ public class Problems extends ResponseEntityExceptionHandler {
     problem.setProperty("version", e.version());
     problem.setProperty("changes", e.changes());
     return problem;
+  }
+
+  /** Whoever sent it has gone: nobody hears an answer. */
+  @ExceptionHandler(ClientAbortException.class)
+  void gone(ClientAbortException e) {
+    LOG.debug("The sender went away: {}", e.getMessage());
   }
 
   /** An address with broken letters, or a form that is none. */
