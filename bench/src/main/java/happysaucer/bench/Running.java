@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -32,20 +33,40 @@ final class Running implements AutoCloseable {
     first.process.waitFor(120, TimeUnit.SECONDS);
   }
 
+  /** The same under a virtual machine with these flags, and with further options of ours. */
+  static Running start(
+      Path jar, Path data, LocalDate today, List<String> flags, List<String> options)
+      throws IOException, InterruptedException {
+    return launch(jar, data, today, flags, options.toArray(String[]::new));
+  }
+
+  /** CPU time used so far. */
+  Duration cpu() {
+    return process.info().totalCpuDuration().orElse(Duration.ZERO);
+  }
+
   private static Running launch(Path jar, Path data, LocalDate today, String... more)
       throws IOException, InterruptedException {
+    return launch(jar, data, today, List.of(), more);
+  }
+
+  private static Running launch(
+      Path jar, Path data, LocalDate today, List<String> flags, String... more)
+      throws IOException, InterruptedException {
     int port = freePort();
-    List<String> command =
-        new ArrayList<>(
+    List<String> command = new ArrayList<>();
+    command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    command.addAll(flags);
+    command.addAll(
             List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-jar",
                 jar.toString(),
                 "--saucer.data=" + data,
                 "--saucer.demo=true",
                 "--saucer.clock=" + today + "T08:30",
                 "--server.port=" + port,
-                "--server.address=127.0.0.1"));
+                "--server.address=127.0.0.1",
+                "--saucer.nightly-backup=false"));
     command.addAll(Arrays.asList(more));
     Path log = data.resolveSibling(data.getFileName() + ".log");
     Process process =

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 /** The finished application, started as a user would start it, in a process of its own. */
 final class App implements AutoCloseable {
   private static final int MOST_SECONDS = 120;
+  private static final String APPLICATION = "happysaucer.server.Application";
 
   private final Path data;
   private final int port;
@@ -65,23 +66,14 @@ final class App implements AutoCloseable {
 
   /** The finished application with options with which it does not stay. */
   static Ended ended(List<String> options) throws IOException, InterruptedException {
-    List<String> command = new ArrayList<>(List.of(java(), "-XX:TieredStopAtLevel=1", "-jar"));
-    command.add(jar().toString());
+    List<String> command = program(APPLICATION);
     command.addAll(options);
     return run(command);
   }
 
   /** The tool behind bin/backup and bin/restore. */
   static Ended command(String... arguments) throws IOException, InterruptedException {
-    List<String> command =
-        new ArrayList<>(
-            List.of(
-                java(),
-                "-XX:TieredStopAtLevel=1",
-                "-Dloader.main=happysaucer.server.keeping.BackupTool",
-                "-cp",
-                jar().toString(),
-                "org.springframework.boot.loader.launch.PropertiesLauncher"));
+    List<String> command = program("happysaucer.server.keeping.BackupTool");
     command.addAll(List.of(arguments));
     return run(command);
   }
@@ -100,7 +92,57 @@ final class App implements AutoCloseable {
     return Path.of(System.getProperty("java.home"), "bin", "java").toString();
   }
 
-  static Path jar() {
+  private static List<String> program;
+
+  /** The command that runs the application, unpacked and with a class archive as bin/run has it. */
+  private static synchronized List<String> program() {
+    if (program == null) {
+      program = prepared();
+    }
+    return program;
+  }
+
+  private static List<String> prepared() {
+    Path unpacked = Path.of("target", "app").toAbsolutePath();
+    Path archive = unpacked.resolve("app.jsa");
+    try {
+      run(
+          List.of(
+              java(),
+              "-Djarmode=tools",
+              "-jar",
+              jar().toString(),
+              "extract",
+              "--force",
+              "--destination",
+              unpacked.toString()));
+      Path main = unpacked.resolve(jar().getFileName());
+      List<String> start =
+          List.of(java(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xlog:cds=off", "-Xlog:cds+dynamic=off");
+      List<String> trial = new ArrayList<>(start);
+      trial.add("-XX:ArchiveClassesAtExit=" + archive);
+      trial.addAll(List.of("-jar", main.toString(), "--server.port=0", "--server.address=127.0.0.1"));
+      trial.add("--saucer.data=" + Files.createTempDirectory("saucer-trial"));
+      trial.add("--saucer.stop-after-start=true");
+      run(trial);
+      List<String> all = new ArrayList<>(start);
+      all.addAll(List.of("-XX:SharedArchiveFile=" + archive, "-Xshare:auto", "-cp", main.toString()));
+      return all;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static List<String> program(String main) {
+    List<String> command = new ArrayList<>(program());
+    command.add(main);
+    return command;
+  }
+
+  private static Path jar() {
     try (Stream<Path> files = Files.list(Path.of("../server/target"))) {
       return files
           .filter(file -> file.getFileName().toString().endsWith("-app.jar"))
@@ -113,17 +155,11 @@ final class App implements AutoCloseable {
   }
 
   private List<String> command() {
-    List<String> command =
-        new ArrayList<>(
-            List.of(
-                java(),
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-jar",
-                jar().toString(),
-                "--saucer.data=" + data,
-                "--server.port=" + port,
-                "--server.address=127.0.0.1"));
+    List<String> command = program(APPLICATION);
+    command.addAll(List.of("--saucer.data=" + data, "--server.port=" + port));
+    if (options.stream().noneMatch(option -> option.startsWith("--server.address"))) {
+      command.add("--server.address=127.0.0.1");
+    }
     command.addAll(options);
     return command;
   }

@@ -29,6 +29,23 @@ final class Demo {
     return chromium;
   }
 
+  private static Path laidIn;
+
+  /** A folder of its own with the demo in it, copied from one that was laid in once. */
+  static synchronized Path laidIn() {
+    if (laidIn == null) {
+      laidIn = folder();
+      App.start(laidIn, "--saucer.demo=true", "--saucer.clock=" + CLOCK).close();
+    }
+    Path copy = folder();
+    try {
+      Files.copy(laidIn.resolve("saucer.mv.db"), copy.resolve("saucer.mv.db"));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return copy;
+  }
+
   static Path folder() {
     try {
       return Files.createTempDirectory("saucer-e2e");

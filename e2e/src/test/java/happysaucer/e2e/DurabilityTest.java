@@ -28,7 +28,7 @@ class DurabilityTest {
 
   @Test
   void aKillInTheMiddleOfWritesLosesNothingAcknowledged() throws Exception {
-    Path data = Demo.folder();
+    Path data = Demo.laidIn();
     App app = App.start(data, DEMO);
     Team team = new Team("technician");
     try {
@@ -87,7 +87,7 @@ class DurabilityTest {
 
   @Test
   void anUpgradeThatIsKilledAtAnyMomentIsTakenBackAndDoneAgain() throws Exception {
-    Path data = Demo.folder();
+    Path data = Demo.laidIn();
     App app = App.start(data, DEMO);
     Team team = new Team("technician");
     String plant = team.plant(app, "T-040");
@@ -113,7 +113,7 @@ class DurabilityTest {
 
   @Test
   void aDiskThatRunsFullIsToldAndGoesOnWhenThereIsRoomAgain() throws Exception {
-    Path data = Demo.folder();
+    Path data = Demo.laidIn();
     App app = App.start(data, DEMO);
     Team team = new Team("technician");
     try {
@@ -154,7 +154,7 @@ class DurabilityTest {
   @Test
   void aBackupMadeUnderWritesHoldsEverythingAcknowledgedBeforeItAndIsPutBackWhole()
       throws Exception {
-    Path data = Demo.folder();
+    Path data = Demo.laidIn();
     App app = App.start(data, DEMO);
     Team team = new Team("technician");
     String plant = team.plant(app, "T-040");

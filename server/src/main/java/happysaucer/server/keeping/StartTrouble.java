@@ -1,5 +1,6 @@
 package happysaucer.server.keeping;
 
+import java.io.EOFException;
 import java.io.IOException;
 import java.net.BindException;
 import java.sql.SQLException;
@@ -50,20 +51,27 @@ public final class StartTrouble {
           Optional.of("The database in " + folder + " is in use by another program. Stop that one.");
       case IO_FAILED, IO_FAILED_AT ->
           Optional.of(
-              "The database in "
-                  + folder
-                  + " cannot be read or written: "
-                  + deepest(e)
-                  + ". See to the rights and the room on the disk, then start again.");
+              deepest(e) instanceof EOFException
+                  ? "The database in " + folder + " is cut off and cannot be opened." + restore
+                  : unreadable(e, folder));
       default -> Optional.empty();
     };
   }
 
-  private static String deepest(Throwable e) {
+  private static String unreadable(SQLException e, String folder) {
+    String reason = deepest(e).getMessage();
+    return "The database in "
+        + folder
+        + " cannot be read or written: "
+        + (reason == null ? deepest(e).getClass().getSimpleName() : reason)
+        + ". See to the rights and the room on the disk, then start again.";
+  }
+
+  private static Throwable deepest(Throwable e) {
     Throwable cause = e;
     while (cause.getCause() != null && !(cause instanceof IOException)) {
       cause = cause.getCause();
     }
-    return cause.getMessage();
+    return cause;
   }
 }
