@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, body, newId, type Schemas } from '../../api/client';
 import { CallPanel, callDates } from '../../ui/CallPanel';
-import { LeftOut } from '../../ui/LeftOut';
+import { LeftOut, ofPlant } from '../../ui/LeftOut';
 import { LiveCall } from '../../ui/LiveCall';
 import { Steps } from '../../ui/Steps';
 import { Trouble } from '../../ui/Trouble';
@@ -149,7 +149,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
             minutes={minutesTaken(draft, now())}
             change={(c) => setDraft(c)}
           />
-          <LeftOut facts={advice.leftOut} />
+          <LeftOut facts={ofPlant(advice.leftOut)} />
           {(next.length > 0 || slipAdvised) && (
             <section className={classes.next} aria-labelledby="look-next">
               <h2 id="look-next">Look next</h2>

@@ -5,7 +5,7 @@ import { Link, useParams } from 'react-router';
 import { api, type Schemas } from '../../api/client';
 import { PhotoStrip } from '../../ui/PhotoStrip';
 import { Figure } from '../../ui/Measure';
-import { LeftOut } from '../../ui/LeftOut';
+import { LeftOut, ofPlant } from '../../ui/LeftOut';
 import { Section } from '../../ui/Section';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
@@ -56,7 +56,7 @@ export function PlantPage() {
       </PlantHead>
       <div className={classes.bench}>
         <div className={classes.left}>
-          <LeftOut facts={advice.leftOut} mendAt={careful ? 'edit' : undefined} where="Edit plant and pot" />
+          <LeftOut facts={ofPlant(advice.leftOut)} mendAt={careful ? 'edit' : undefined} where="Edit plant and pot" />
           {plant.retiredOn && <Retired data={data} mayWork={mayWork} />}
           {careful && untold && timeToTell && <TookIt job={untold} plantId={id} />}
           {data.openJob && (

@@ -6,6 +6,7 @@ import { sayProblem } from '../../api/problem';
 import { Cautions } from '../../ui/Cautions';
 import { Figure } from '../../ui/Measure';
 import { Section } from '../../ui/Section';
+import { LeftOut, ofPlant, ofShelf } from '../../ui/LeftOut';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
@@ -80,6 +81,8 @@ function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['R
         units={units}
         title={actionWords(action)}
       />
+      <LeftOut facts={ofPlant(fit.advice.leftOut)} mendAt={`/plants/${id}/edit`} where="Edit plant and pot" />
+      <LeftOut facts={ofShelf(fit.advice.leftOut)} mendAt="/shelf" where="To the shelf" />
       <div className={classes.bench}>
         <div className={classes.drawing}>
           <Section

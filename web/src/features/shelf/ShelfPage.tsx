@@ -2,6 +2,7 @@ import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import page from '../../ui/Page.module.css';
+import { sayLeftOut } from '../../ui/LeftOut';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { day, length, mass, say, type Units } from '../../ui/format';
@@ -102,11 +103,6 @@ function Item({ item, units, mayWork, move }: { item: ShelfItem; units: Units; m
     <li data-few={item.few}>
       <ShelfPot item={item} />
       <div className={classes.what}>
-        {item.leftOut.length > 0 && (
-          <em role="note">
-            Cannot be as it stands here, usual measures stand in: {item.leftOut.map((f) => f.message).join(' ')}
-          </em>
-        )}
         <strong>{mayWork ? <Link to={`/shelf/${pot.id}`}>{pot.name}</Link> : pot.name}</strong>
         <small>
           <span className={`${classes.size} measure`}>
@@ -124,6 +120,11 @@ function Item({ item, units, mayWork, move }: { item: ShelfItem; units: Units; m
             .filter(Boolean)
             .join(', ')}
         </small>
+        {item.leftOut.length > 0 && (
+          <small className={classes.bad}>
+            {item.leftOut.map(sayLeftOut).join(' ')} A usual measure stands in until somebody mends it.
+          </small>
+        )}
       </div>
       <div className={classes.free}>
         <b className="measure">{item.free}</b>

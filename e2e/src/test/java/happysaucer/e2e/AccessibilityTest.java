@@ -131,6 +131,16 @@ class AccessibilityTest {
       page.navigate("/no/such/place");
       page.locator("h1").waitFor();
       look(page, axe, "not found", faults);
+      page.navigate("/licences");
+      page.locator("pre").first().waitFor();
+      look(page, axe, "licences", faults);
+    }
+    try (BrowserContext context = Demo.chromium().context(Demo.app().url(), size, scheme)) {
+      Page page = Chromium.signedIn(context, "Odda Fennick");
+      page.navigate("/keeping");
+      page.locator("h1").waitFor();
+      page.locator("code").first().waitFor();
+      look(page, axe, "backups", faults);
     }
     assertThat(faults).isEmpty();
   }

@@ -206,8 +206,10 @@ public final class Advise {
           Map<String, String> other = new LinkedHashMap<>(choice);
           other.put(question.key(), option.code());
           Call call =
-              look(Completion.of(request.withMethod(AdviceRequest.MethodChoice.of(other)), book)
-                      .complete())
+              look(
+                      c.withMethod(
+                          MethodCompletion.of(
+                              AdviceRequest.MethodChoice.of(other), new Checks())))
                   .call();
           if (call.action() != looked.call().action()
               || call.urgency() != looked.call().urgency()) {

@@ -90,6 +90,14 @@ public record Case(
   }
 
   public Case withSigns(Observations other) {
+    return with(other, method);
+  }
+
+  public Case withMethod(Method other) {
+    return with(signs, other);
+  }
+
+  private Case with(Observations otherSigns, Method otherMethod) {
     return new Case(
         date,
         site,
@@ -97,12 +105,12 @@ public record Case(
         plant,
         pot,
         ball,
-        other,
+        otherSigns,
         watering,
         history,
         candidates,
         fromStock,
-        method,
+        otherMethod,
         units,
         argument,
         wish);

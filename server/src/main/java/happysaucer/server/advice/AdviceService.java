@@ -33,8 +33,12 @@ public class AdviceService {
   private final TeamClock clock;
   private final BenchAdvice bench;
 
-  AdviceService(PlantCases cases, Books books, TeamClock clock, BenchAdvice bench) {
+  private final Remembered remembered;
+
+  AdviceService(
+      PlantCases cases, Books books, TeamClock clock, BenchAdvice bench, Remembered remembered) {
     this.bench = bench;
+    this.remembered = remembered;
     this.cases = cases;
     this.books = books;
     this.clock = clock;
@@ -107,7 +111,7 @@ public class AdviceService {
     LocalDate today = clock.today();
     Gathered gathered = gathered(plant, today);
     Kept kept = books.team().kept(bench.stocked(gathered.request(today, units)));
-    Advice advice = books.team().advise(kept);
+    Advice advice = remembered.advise(books.team(), kept);
     return new Advised(
         gathered.plant(),
         advice,
@@ -199,7 +203,7 @@ public class AdviceService {
                                     label(question, choice.option()),
                                     choice.level()))));
     List<TurnView> turns =
-        books.team().turns(request).stream()
+        remembered.turns(books.team(), request).stream()
             .map(
                 turn -> {
                   MethodTable.Question question = table.question(turn.key()).orElseThrow();
@@ -266,12 +270,11 @@ public class AdviceService {
             merged,
             states == null ? gathered.states() : states,
             gathered.openAsides(codes));
-    return books
-        .team()
-        .advise(
-            books
-                .team()
-                .kept(
+    return remembered.advise(
+        books.team(),
+        books
+            .team()
+            .kept(
                     request,
                     fault ->
                         (states != null && fault.field().startsWith("plant.states"))

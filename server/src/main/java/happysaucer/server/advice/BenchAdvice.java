@@ -33,8 +33,11 @@ public class BenchAdvice {
   private final Books books;
   private final TeamClock clock;
   private final Stock stock;
+  private final Remembered remembered;
 
-  BenchAdvice(PlantCases cases, Books books, TeamClock clock, Stock stock) {
+  BenchAdvice(
+      PlantCases cases, Books books, TeamClock clock, Stock stock, Remembered remembered) {
+    this.remembered = remembered;
     this.cases = cases;
     this.books = books;
     this.clock = clock;
@@ -68,7 +71,7 @@ public class BenchAdvice {
    * @throws NotFoundException when there is no such plant
    */
   public Advice of(UUID plant, Question question, Units units) {
-    return books.team().advise(kept(plant, question, units));
+    return remembered.advise(books.team(), kept(plant, question, units));
   }
 
   /** What is asked just now is told its faults; bad facts on record are left out. */
@@ -179,7 +182,7 @@ public class BenchAdvice {
         books
             .team()
             .kept(cases.gather(plant, today).request(today, units).withCandidates(taken));
-    Advice.Repot plan = books.team().advise(kept).repot();
+    Advice.Repot plan = remembered.advise(books.team(), kept).repot();
     return plan == null
         ? List.of()
         : plan.candidates().stream().filter(pot -> !pot.id().equals(CURRENT)).toList();

@@ -19,6 +19,11 @@ public class Keeping {
     this.clocked = clocked;
   }
 
+  /** Whether there are records from later than now; what they date is then nobody's mistake. */
+  public boolean clockBehind() {
+    return clocked.trouble().isPresent();
+  }
+
   /** Sentences, the most pressing first; empty when all is well. */
   public List<String> troubles() {
     List<String> troubles = new ArrayList<>();

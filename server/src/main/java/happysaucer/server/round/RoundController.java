@@ -7,6 +7,7 @@ import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.job.JobSummary;
 import happysaucer.server.job.Jobs;
+import happysaucer.server.keeping.Keeping;
 import happysaucer.server.round.RoundMapper.PlantAt;
 import happysaucer.server.round.RoundMapper.SiteRow;
 import java.time.LocalDate;
@@ -33,9 +34,11 @@ class RoundController {
   private final Jobs jobs;
   private final Aftercares aftercares;
   private final TeamClock clock;
+  private final Keeping keeping;
 
   RoundController(
-      RoundMapper mapper, Glances glances, Jobs jobs, Aftercares aftercares, TeamClock clock) {
+      RoundMapper mapper, Glances glances, Jobs jobs, Aftercares aftercares, TeamClock clock, Keeping keeping) {
+    this.keeping = keeping;
     this.mapper = mapper;
     this.glances = glances;
     this.jobs = jobs;
@@ -107,6 +110,7 @@ class RoundController {
     Map<UUID, Glimpse> glimpses = glances.of(ids);
     Map<UUID, JobSummary> open = jobs.openOf(ids);
     Map<UUID, List<Aftercares.CareView>> care = aftercares.running(ids, day);
+    boolean clockBehind = keeping.clockBehind();
     Map<UUID, List<RoundPlant>> bySite = new HashMap<>();
     for (PlantAt at : plants) {
       Glimpse glance = glimpses.get(at.plantId());
@@ -131,7 +135,13 @@ class RoundController {
                   saucer,
                   at.lastChecked(),
                   day.equals(at.lastChecked()),
-                  due(day, at, glance, open.get(at.plantId()), steps)));
+                  due(
+                      day,
+                      at,
+                      glance,
+                      open.get(at.plantId()),
+                      steps,
+                      glance.leftOut() > 0 && !clockBehind)));
     }
     return new Round(
         day,
@@ -169,7 +179,8 @@ class RoundController {
       PlantAt at,
       Glimpse glance,
       @Nullable JobSummary job,
-      List<Aftercares.CareView> steps) {
+      List<Aftercares.CareView> steps,
+      boolean mend) {
     List<Due> due = new ArrayList<>();
     if (job != null && !job.plannedOn().isAfter(day)) {
       due.add(
@@ -193,7 +204,7 @@ class RoundController {
     if (unscheduled) {
       due.add(new Due(DueKind.CALL, glance.reason(), null));
     }
-    if (glance.leftOut() > 0) {
+    if (mend) {
       due.add(new Due(DueKind.RECORD, "Something on its record cannot be counted: mend it", null));
     }
     boolean asked = at.recheckOn() != null && !at.recheckOn().isAfter(day);
