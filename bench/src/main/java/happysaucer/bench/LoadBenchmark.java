@@ -36,8 +36,7 @@ public final class LoadBenchmark {
   private static final int WRITES = 400;
   private static final Pattern ID = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"");
 
-  private static final List<String> AS_RUN =
-      List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
+  private static final List<String> AS_RUN = List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
 
   private final HttpClient client =
       HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
@@ -66,8 +65,7 @@ public final class LoadBenchmark {
     int rate = Integer.parseInt(args[2]);
     int seconds = Integer.parseInt(args[3]);
     List<String> flags = args[4].equals("c1") ? AS_RUN : List.of("-XX:+UseSerialGC");
-    List<String> options =
-        args[4].equals("nosync") ? List.of("--saucer.sync=false") : List.of();
+    List<String> options = args[4].equals("nosync") ? List.of("--saucer.sync=false") : List.of();
     long began = System.nanoTime();
     try (Running app = Running.start(jar, data, TODAY, flags, options)) {
       System.out.printf(
@@ -119,7 +117,8 @@ public final class LoadBenchmark {
   private void prepare() throws IOException, InterruptedException {
     List<String> plants = ids("/api/plants");
     List<String> jobs = ids("/api/jobs?from=2027-03-01&to=2027-09-01");
-    String preview = "{\"signs\":[{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}],\"states\":null}";
+    String preview =
+        "{\"signs\":[{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}],\"states\":null}";
     kinds.put("round", new Kind(16, () -> "/api/round", null));
     kinds.put("plant", new Kind(28, () -> "/api/plants/" + one(plants), null));
     kinds.put("check", new Kind(12, () -> "/api/plants/" + one(plants) + "/advice", preview));

@@ -58,15 +58,15 @@ final class Running implements AutoCloseable {
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(flags);
     command.addAll(
-            List.of(
-                "-jar",
-                jar.toString(),
-                "--saucer.data=" + data,
-                "--saucer.demo=true",
-                "--saucer.clock=" + today + "T08:30",
-                "--server.port=" + port,
-                "--server.address=127.0.0.1",
-                "--saucer.nightly-backup=false"));
+        List.of(
+            "-jar",
+            jar.toString(),
+            "--saucer.data=" + data,
+            "--saucer.demo=true",
+            "--saucer.clock=" + today + "T08:30",
+            "--server.port=" + port,
+            "--server.address=127.0.0.1",
+            "--saucer.nightly-backup=false"));
     command.addAll(Arrays.asList(more));
     Path log = data.resolveSibling(data.getFileName() + ".log");
     Process process =

@@ -47,7 +47,9 @@ final class App implements AutoCloseable {
     kill();
   }
 
-  /** No file may grow beyond so many kB any more; -1 lifts it. Writing on fails as on a full disk. */
+  /**
+   * No file may grow beyond so many kB any more; -1 lifts it. Writing on fails as on a full disk.
+   */
   void limitFiles(long kilobytes) throws IOException, InterruptedException {
     String soft = kilobytes < 0 ? "unlimited" : Long.toString(kilobytes * 1024);
     new ProcessBuilder(
@@ -118,15 +120,22 @@ final class App implements AutoCloseable {
               unpacked.toString()));
       Path main = unpacked.resolve(jar().getFileName());
       List<String> start =
-          List.of(java(), "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xlog:cds=off", "-Xlog:cds+dynamic=off");
+          List.of(
+              java(),
+              "-XX:TieredStopAtLevel=1",
+              "-XX:+UseSerialGC",
+              "-Xlog:cds=off",
+              "-Xlog:cds+dynamic=off");
       List<String> trial = new ArrayList<>(start);
       trial.add("-XX:ArchiveClassesAtExit=" + archive);
-      trial.addAll(List.of("-jar", main.toString(), "--server.port=0", "--server.address=127.0.0.1"));
+      trial.addAll(
+          List.of("-jar", main.toString(), "--server.port=0", "--server.address=127.0.0.1"));
       trial.add("--saucer.data=" + Files.createTempDirectory("saucer-trial"));
       trial.add("--saucer.stop-after-start=true");
       run(trial);
       List<String> all = new ArrayList<>(start);
-      all.addAll(List.of("-XX:SharedArchiveFile=" + archive, "-Xshare:auto", "-cp", main.toString()));
+      all.addAll(
+          List.of("-XX:SharedArchiveFile=" + archive, "-Xshare:auto", "-cp", main.toString()));
       return all;
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -64,8 +64,7 @@ class DurabilityTest {
       app.startAndKillAfter(400 + random.nextInt(6500));
       app.start();
       try {
-        String round =
-            new Team("technician").send("GET", app.url() + "/api/plants", null).body();
+        String round = new Team("technician").send("GET", app.url() + "/api/plants", null).body();
         assertThat(round).as("kill " + kill).contains("T-001").contains("\"total\":48");
       } finally {
         app.close();
@@ -102,7 +101,9 @@ class DurabilityTest {
       try {
         assertThat(team.send("GET", app.url() + "/api/plants/" + plant, null).body())
             .contains("0.43");
-        assertThat(Files.list(data.resolve("backups")).filter(f -> f.toString().endsWith("upgrade.zip")))
+        assertThat(
+                Files.list(data.resolve("backups"))
+                    .filter(f -> f.toString().endsWith("upgrade.zip")))
             .as("one was made before the tables were changed")
             .isNotEmpty();
       } finally {
@@ -185,8 +186,7 @@ class DurabilityTest {
     try {
       for (String id : before) {
         assertThat(
-                team.send(
-                        "PUT", again.url() + "/api/waterings/" + id, Team.watering(plant, "0.77"))
+                team.send("PUT", again.url() + "/api/waterings/" + id, Team.watering(plant, "0.77"))
                     .statusCode())
             .isEqualTo(409);
       }
@@ -211,7 +211,9 @@ class DurabilityTest {
         .contains("Port " + port + " is in use");
     assertThat(
             refusal(
-                "--saucer.data=" + Demo.folder(), "--server.port=8099", "--server.address=192.0.2.7"))
+                "--saucer.data=" + Demo.folder(),
+                "--server.port=8099",
+                "--server.address=192.0.2.7"))
         .contains("has no address 192.0.2.7");
   }
 
@@ -221,7 +223,8 @@ class DurabilityTest {
     assertThat(refusal("--saucer.data=" + file, "--server.port=0")).contains("it is a file");
 
     Path random = Demo.folder();
-    Files.write(random.resolve("saucer.mv.db"), "no database".repeat(900).getBytes(StandardCharsets.UTF_8));
+    Files.write(
+        random.resolve("saucer.mv.db"), "no database".repeat(900).getBytes(StandardCharsets.UTF_8));
     assertThat(refusal("--saucer.data=" + random, "--server.port=0"))
         .contains("damaged")
         .contains("bin/restore");
@@ -230,7 +233,8 @@ class DurabilityTest {
     Path newer = Demo.folder();
     App.start(newer, "--saucer.demo=false").close();
     try (Connection connection =
-            DriverManager.getConnection("jdbc:h2:file:" + newer.toAbsolutePath() + "/saucer", "sa", "");
+            DriverManager.getConnection(
+                "jdbc:h2:file:" + newer.toAbsolutePath() + "/saucer", "sa", "");
         Statement sql = connection.createStatement()) {
       sql.execute(
           "insert into \"flyway_schema_history\" select 99, '99', 'later', \"type\", 'V99__later.sql', 1, \"installed_by\", \"installed_on\", 1, true from \"flyway_schema_history\" where \"version\" = '1'");

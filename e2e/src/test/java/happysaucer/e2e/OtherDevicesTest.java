@@ -47,8 +47,7 @@ class OtherDevicesTest {
         page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true))
             .fill(password.group(1));
         button(page, "Sign in").click();
-        page.getByRole(
-                AriaRole.LINK, new Page.GetByRoleOptions().setName("Check Zz plant T-006"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Check Zz plant T-006"))
             .click();
         page.locator("[aria-labelledby='sign-SURFACE_HARD']")
             .getByRole(
@@ -57,7 +56,8 @@ class OtherDevicesTest {
         button(page, "Save check").click();
         assertThat(page.getByText("Check logged.")).isVisible();
         assertThat(page.getByText("This screen broke")).hasCount(0);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Zz plant")))
+        assertThat(
+                page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Zz plant")))
             .isVisible();
       }
     } finally {
@@ -67,16 +67,13 @@ class OtherDevicesTest {
 
   @Test
   void thePlannerMakesABackupSeesWhereItLiesAndReadsTheLicences() {
-    App app =
-        App.start(Demo.laidIn(), "--saucer.demo=true", "--saucer.clock=" + Demo.CLOCK);
+    App app = App.start(Demo.laidIn(), "--saucer.demo=true", "--saucer.clock=" + Demo.CLOCK);
     try (BrowserContext context =
         Demo.chromium().context(app.url(), Size.DESK, ColorScheme.LIGHT)) {
       Page page = Chromium.signedIn(context, "Odda Fennick");
-      page.getByRole(
-              AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Odda Fennick, settings"))
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Odda Fennick, settings"))
           .click();
-      page.getByRole(
-              AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Backups and the disk"))
+      page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Backups and the disk"))
           .click();
       assertThat(page.getByText("No backup has been made yet.")).isVisible();
       button(page, "Back up now").click();

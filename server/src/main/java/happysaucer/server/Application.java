@@ -112,7 +112,9 @@ public class Application {
       return "Port " + port + " is in use. Stop what uses it, or choose another with --port N.";
     }
     if (message.contains("ermission")) {
-      return "Port " + port + " may not be opened by this user. Choose one over 1023 with --port N.";
+      return "Port "
+          + port
+          + " may not be opened by this user. Choose one over 1023 with --port N.";
     }
     if (message.contains("assign")) {
       return "This machine has no address " + host + ". Choose another with --host H.";

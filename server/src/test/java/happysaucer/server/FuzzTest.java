@@ -78,11 +78,22 @@ class FuzzTest {
   };
 
   private static final String[] DAYS = {
-    "2027-04-12", "2027-04-13", "2026-10-01", "1900-01-01", "1899-12-31", "2200-12-31",
-    "2027-02-30", "-999999999-01-01", "+999999999-12-31", "yesterday", "2031-04-01"
+    "2027-04-12",
+    "2027-04-13",
+    "2026-10-01",
+    "1900-01-01",
+    "1899-12-31",
+    "2200-12-31",
+    "2027-02-30",
+    "-999999999-01-01",
+    "+999999999-12-31",
+    "yesterday",
+    "2031-04-01"
   };
 
-  /** Every other request is meant to be sound, so that what lies behind the checks is reached too. */
+  /**
+   * Every other request is meant to be sound, so that what lies behind the checks is reached too.
+   */
   private boolean damaging;
 
   private final Random random = new Random(SEED);
@@ -174,7 +185,8 @@ class FuzzTest {
       return NODES.nullNode();
     }
     if (schema.has("enum")) {
-      return NODES.stringNode(schema.get("enum").get(random.nextInt(schema.get("enum").size())).asString());
+      return NODES.stringNode(
+          schema.get("enum").get(random.nextInt(schema.get("enum").size())).asString());
     }
     return switch (type) {
       case "integer" -> NODES.numberNode(damaging && seldom(8) ? -1 : 1 + random.nextInt(7));
@@ -231,16 +243,27 @@ class FuzzTest {
       default ->
           name.equals("sheet")
               ? sheet()
-              : damaging && random.nextInt(3) == 0 ? one(TEXTS) : random.nextBoolean() ? one(codes) : "Word";
+              : damaging && random.nextInt(3) == 0
+                  ? one(TEXTS)
+                  : random.nextBoolean() ? one(codes) : "Word";
     };
   }
 
   private String sheet() {
-    String head = one(List.of("spot,species,pot,label,height", "name,top,base,height,in stock,mass g"));
+    String head =
+        one(List.of("spot,species,pot,label,height", "name,top,base,height,in stock,mass g"));
     StringBuilder sheet = new StringBuilder(head);
     for (int i = random.nextInt(4); i >= 0; i--) {
-      sheet.append("\nDesk,").append(one(codes)).append(",").append(NUMBERS[random.nextInt(NUMBERS.length)]);
-      sheet.append(",").append(one(TEXTS).replace("\n", " ")).append(",").append(random.nextInt(900));
+      sheet
+          .append("\nDesk,")
+          .append(one(codes))
+          .append(",")
+          .append(NUMBERS[random.nextInt(NUMBERS.length)]);
+      sheet
+          .append(",")
+          .append(one(TEXTS).replace("\n", " "))
+          .append(",")
+          .append(random.nextInt(900));
     }
     return sheet.toString();
   }

@@ -128,14 +128,19 @@ class NothingStopsTest {
       throws SQLException {
     House house = new House(planner, "Damaged");
     String plant = house.plant("Ficus elastica", 240, "NS-1");
-    house.check(plant, "2027-04-12T08:20:00Z", "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"SEVERE\"}");
+    house.check(
+        plant, "2027-04-12T08:20:00Z", "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"SEVERE\"}");
     String action = house.page(plant).at("/advice/call/action").asString();
-    sql("update plant set pot_base_mm = 3, last_repotted = '2027-05-01' where id = '%s'".formatted(plant));
+    sql(
+        "update plant set pot_base_mm = 3, last_repotted = '2027-05-01' where id = '%s'"
+            .formatted(plant));
     sql(
         "insert into check_sign select id, 'WATER_POOLS', 'PRESENT', null, -7 from plant_check where plant_id = '%s'"
             .formatted(plant));
     sql("insert into plant_state values ('%s', 'IN_BUD', date '2027-04-01')".formatted(plant));
-    sql("insert into watering select random_uuid(), '%1$s', date '2027-04-10', -3, 0, u.id, now() from app_user u limit 1".formatted(plant));
+    sql(
+        "insert into watering select random_uuid(), '%1$s', date '2027-04-10', -3, 0, u.id, now() from app_user u limit 1"
+            .formatted(plant));
     JsonNode page = house.page(plant);
     assertThat(page.at("/advice/call/action").asString()).isEqualTo(action);
     assertThat(page.at("/advice/leftOut").findValuesAsString("field"))
@@ -231,10 +236,12 @@ class NothingStopsTest {
           "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"SEVERE\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}");
       UUID job = UUID.randomUUID();
       planner.put(
-          "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-12\",\"order\":true}".formatted(plant));
+          "/api/jobs/" + job,
+          "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-12\",\"order\":true}".formatted(plant));
       if (planner.get("/api/jobs/" + job).status() != 200) {
         planner.put(
-            "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-12\"}".formatted(plant));
+            "/api/jobs/" + job,
+            "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-12\"}".formatted(plant));
       }
       assertThat(planner.get("/api/jobs/" + job).status()).isEqualTo(200);
       List<Http.Answer> answers =
@@ -257,7 +264,8 @@ class NothingStopsTest {
     }
     Http.Answer answer = house.enter(sheet.toString(), false);
     assertThat(answer.status()).isEqualTo(200);
-    assertThat(answer.json().get("rows").get(0).get("faults").toString()).contains("Ficus elastica");
+    assertThat(answer.json().get("rows").get(0).get("faults").toString())
+        .contains("Ficus elastica");
     Http.Answer page =
         planner.post(
             "/api/advice",
@@ -274,7 +282,8 @@ class NothingStopsTest {
       assertThat(planner.get("/api/round?date=" + encoded).body())
           .contains("\"field\":\"date\"")
           .contains("between 1900 and 2200");
-      assertThat(planner.get("/api/jobs?from=" + encoded + "&to=" + encoded).status()).isEqualTo(400);
+      assertThat(planner.get("/api/jobs?from=" + encoded + "&to=" + encoded).status())
+          .isEqualTo(400);
       assertThat(
               planner
                   .post(
@@ -312,13 +321,19 @@ class NothingStopsTest {
         .contains("cells[0]");
     assertThat(
             planner
-                .post("/api/species-import", "{\"text\":\"[{\\\"name\\\":{}}]\",\"format\":\"JSON\"}")
+                .post(
+                    "/api/species-import", "{\"text\":\"[{\\\"name\\\":{}}]\",\"format\":\"JSON\"}")
                 .status())
         .isEqualTo(400);
     assertThat(planner.get("/api/find?text=%ff%fe").status()).isLessThan(500);
     assertThat(
             planner
-                .send("POST", "/api/advice", "--x\r\n", "Content-Type", "multipart/form-data; boundary=x")
+                .send(
+                    "POST",
+                    "/api/advice",
+                    "--x\r\n",
+                    "Content-Type",
+                    "multipart/form-data; boundary=x")
                 .status())
         .isBetween(400, 415);
   }
@@ -327,7 +342,8 @@ class NothingStopsTest {
   void whatIsWrongWithAPasswordIsToldWithoutRepeatingIt() {
     String secret = "s3cret".repeat(50);
     Http.Answer refused =
-        http.post("/api/session", "{\"account\":\"planner\",\"password\":\"%s\"}".formatted(secret));
+        http.post(
+            "/api/session", "{\"account\":\"planner\",\"password\":\"%s\"}".formatted(secret));
     assertThat(refused.body()).doesNotContain("s3cret");
     assertThat(http.post("/api/session", "{\"account\":\"planner\",\"password\":123456789}").body())
         .doesNotContain("123456789");
@@ -335,12 +351,15 @@ class NothingStopsTest {
 
   @Test
   void requestsByAnotherNameAreSentAway() throws IOException {
-    for (String host : List.of("evil.example", "localhost.evil.example", "127.0.0.1.evil.example")) {
-      assertThat(raw("GET /api/session HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n"))
+    for (String host :
+        List.of("evil.example", "localhost.evil.example", "127.0.0.1.evil.example")) {
+      assertThat(
+              raw("GET /api/session HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n"))
           .startsWith("HTTP/1.1 421");
     }
     for (String host : List.of("localhost:8080", "127.0.0.1", "[::1]:9", "LOCALHOST")) {
-      assertThat(raw("GET /api/session HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n"))
+      assertThat(
+              raw("GET /api/session HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n"))
           .startsWith("HTTP/1.1 200");
     }
   }
@@ -368,7 +387,12 @@ class NothingStopsTest {
         half.add(socket);
         OutputStream out = socket.getOutputStream();
         String path =
-            List.of("/api/session", "/api/advice", "/api/team/first-account", "/api/photos/" + UUID.randomUUID() + "?plant=" + UUID.randomUUID()).get(i % 4);
+            List.of(
+                    "/api/session",
+                    "/api/advice",
+                    "/api/team/first-account",
+                    "/api/photos/" + UUID.randomUUID() + "?plant=" + UUID.randomUUID())
+                .get(i % 4);
         out.write(
             ("%s %s HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\nContent-Length: 900\r\n\r\n{"
                     .formatted(path.contains("photos") ? "PUT" : "POST", path))

@@ -173,16 +173,27 @@ class PhotosTest {
     String check = UUID.randomUUID().toString();
     technician.put(
         "/api/checks/" + check,
-        "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:20:00Z\",\"signs\":[]}".formatted(plant));
+        "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:20:00Z\",\"signs\":[]}"
+            .formatted(plant));
     byte[] sent = picture(30, 30);
-    for (String claim : new String[] {"check=" + check, "check=" + UUID.randomUUID(), "job=" + UUID.randomUUID()}) {
+    for (String claim :
+        new String[] {"check=" + check, "check=" + UUID.randomUUID(), "job=" + UUID.randomUUID()}) {
       assertThat(
               new String(
-                  send("PUT", "/api/photos/" + UUID.randomUUID() + "?plant=" + other + "&" + claim, sent, "image/jpeg").body()))
+                  send(
+                          "PUT",
+                          "/api/photos/" + UUID.randomUUID() + "?plant=" + other + "&" + claim,
+                          sent,
+                          "image/jpeg")
+                      .body()))
           .contains("no such " + claim.substring(0, claim.indexOf('=')));
     }
     assertThat(
-            send("PUT", "/api/photos/" + UUID.randomUUID() + "?plant=" + plant + "&check=" + check, sent, "image/jpeg")
+            send(
+                    "PUT",
+                    "/api/photos/" + UUID.randomUUID() + "?plant=" + plant + "&check=" + check,
+                    sent,
+                    "image/jpeg")
                 .statusCode())
         .isEqualTo(204);
   }
@@ -229,7 +240,11 @@ class PhotosTest {
             .mapToObj(
                 i -> {
                   try {
-                    return send("PUT", path.replaceFirst("/[0-9a-f-]{36}", "/" + UUID.randomUUID()), png, "image/png")
+                    return send(
+                            "PUT",
+                            path.replaceFirst("/[0-9a-f-]{36}", "/" + UUID.randomUUID()),
+                            png,
+                            "image/png")
                         .statusCode();
                   } catch (IOException | InterruptedException e) {
                     throw new IllegalStateException(e);
@@ -247,7 +262,8 @@ class PhotosTest {
     head.putInt(width).putInt(height).put((byte) 8).put((byte) 2).put(new byte[3]);
     chunk(out, "IHDR", head.array());
     ByteArrayOutputStream packed = new ByteArrayOutputStream();
-    try (java.util.zip.DeflaterOutputStream lines = new java.util.zip.DeflaterOutputStream(packed)) {
+    try (java.util.zip.DeflaterOutputStream lines =
+        new java.util.zip.DeflaterOutputStream(packed)) {
       byte[] line = new byte[1 + 3 * width];
       for (int y = 0; y < height; y++) {
         lines.write(line);

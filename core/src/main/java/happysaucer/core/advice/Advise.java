@@ -177,9 +177,7 @@ public final class Advise {
     Looked looked = look(c);
     AdviceWriter writer = new AdviceWriter(book, c);
     return new Glance(
-        writer.call(looked.call()),
-        writer.forecast(looked.forecast()),
-        kept.leftOut().size());
+        writer.call(looked.call()), writer.forecast(looked.forecast()), kept.leftOut().size());
   }
 
   /** What another choice of the method would make of the call. */
@@ -206,10 +204,8 @@ public final class Advise {
           Map<String, String> other = new LinkedHashMap<>(choice);
           other.put(question.key(), option.code());
           Call call =
-              look(
-                      c.withMethod(
-                          MethodCompletion.of(
-                              AdviceRequest.MethodChoice.of(other), new Checks())))
+              look(c.withMethod(
+                      MethodCompletion.of(AdviceRequest.MethodChoice.of(other), new Checks())))
                   .call();
           if (call.action() != looked.call().action()
               || call.urgency() != looked.call().urgency()) {

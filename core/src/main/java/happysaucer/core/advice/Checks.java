@@ -1,7 +1,7 @@
 package happysaucer.core.advice;
 
-import happysaucer.core.unit.Rounding;
 import happysaucer.core.unit.Days;
+import happysaucer.core.unit.Rounding;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

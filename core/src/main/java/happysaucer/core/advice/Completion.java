@@ -165,9 +165,7 @@ final class Completion {
     }
     if (group == null) {
       checks.fault(
-          "plant.species",
-          notInTheBook(book.species().nearest(given.species())),
-          given.species());
+          "plant.species", notInTheBook(book.species().nearest(given.species())), given.species());
       return null;
     }
     checks.assume(

@@ -19,7 +19,9 @@ import org.jspecify.annotations.Nullable;
  * keeps a plant from being advised on. What is left out is told, so that somebody can mend it.
  */
 public final class Kept {
-  /** Each round takes out what the one before laid bare; a request has no more layers than these. */
+  /**
+   * Each round takes out what the one before laid bare; a request has no more layers than these.
+   */
   private static final int MOST_ROUNDS = 8;
 
   /** Stands in where the book knows neither species nor group any more. */

@@ -42,7 +42,10 @@ public final class GrowingTime {
   /** Growing months up to a day, from a start that is the same for all: no walk over months. */
   private double sinceYearZero(LocalDate day) {
     long years = day.getYear();
-    long leapYears = Math.floorDiv(years + 3, 4) - Math.floorDiv(years + 99, 100) + Math.floorDiv(years + 399, 400);
+    long leapYears =
+        Math.floorDiv(years + 3, 4)
+            - Math.floorDiv(years + 99, 100)
+            + Math.floorDiv(years + 399, 400);
     double days = leapYears * factors[1];
     for (int month = 1; month <= 12; month++) {
       long inYear = YearMonth.of(2027, month).lengthOfMonth();

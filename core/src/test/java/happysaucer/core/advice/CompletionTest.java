@@ -24,7 +24,10 @@ class CompletionTest {
           .filteredOn(fault -> fault.message().contains("between 1900 and 2200"))
           .extracting(Fault::field)
           .containsExactlyInAnyOrder(
-              "date", "plant.lastRepotted", "history.waterings[0].date", "history.measures[0].date");
+              "date",
+              "plant.lastRepotted",
+              "history.waterings[0].date",
+              "history.measures[0].date");
     }
   }
 

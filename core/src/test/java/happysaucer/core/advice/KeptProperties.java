@@ -101,9 +101,7 @@ class KeptProperties {
               and(
                   SOUND.history().waterings(),
                   new AdviceRequest.Pour(day(), bad(), bad(), random.nextInt(2) == 0 ? null : 1.0)),
-              and(
-                  SOUND.history().measures(),
-                  new AdviceRequest.Measured(day(), code(), bad()))),
+              and(SOUND.history().measures(), new AdviceRequest.Measured(day(), code(), bad()))),
           new AdviceRequest.Argument(
               List.of(new AdviceRequest.SetAside(code(), random.nextInt(2) == 0 ? "" : "r", null)),
               random.nextInt(2) == 0
@@ -120,8 +118,7 @@ class KeptProperties {
     Kept kept = Shipped.ADVISE.kept(damaged);
     Advice advice = Shipped.ADVISE.advise(kept);
     assertThat(advice.call().reasons()).isNotEmpty();
-    assertThat(advice.leftOut())
-        .containsAll(faults.stream().map(Advice.LeftOut::of).toList());
+    assertThat(advice.leftOut()).containsAll(faults.stream().map(Advice.LeftOut::of).toList());
   }
 
   @Example

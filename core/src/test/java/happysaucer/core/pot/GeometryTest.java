@@ -53,10 +53,18 @@ class GeometryTest {
 
   @ParameterizedTest
   @CsvSource({
-    "100, 92, 10", "119.9, 110, 10", "120, 120, 15", "199, 180, 15", "200, 180, 20",
-    "399, 360, 20", "400, 360, 35",
+    "100, 92, 10",
+    "119.9, 110, 10",
+    "120, 120, 15",
+    "199, 180, 15",
+    "200, 180, 20",
+    "399, 360, 20",
+    "400, 360, 35",
     // shallow ones give up an eighth of their depth, at least 5 mm
-    "300, 80, 10", "400, 100, 12.5", "120, 110, 13.75", "3000, 20, 5"
+    "300, 80, 10",
+    "400, 100, 12.5",
+    "120, 110, 13.75",
+    "3000, 20, 5"
   })
   void rimGapByWidthAndDepth(double topMm, double heightMm, double gapMm) {
     assertThat(Pot.rimGapMm(topMm, heightMm)).isEqualTo(gapMm);

@@ -275,10 +275,10 @@ public class AdviceService {
         books
             .team()
             .kept(
-                    request,
-                    fault ->
-                        (states != null && fault.field().startsWith("plant.states"))
-                            || tapped(fault.field(), signs.size())));
+                request,
+                fault ->
+                    (states != null && fault.field().startsWith("plant.states"))
+                        || tapped(fault.field(), signs.size())));
   }
 
   /** Signs tapped just now stand first; their faults are for whoever tapped them. */

@@ -35,8 +35,7 @@ public class BenchAdvice {
   private final Stock stock;
   private final Remembered remembered;
 
-  BenchAdvice(
-      PlantCases cases, Books books, TeamClock clock, Stock stock, Remembered remembered) {
+  BenchAdvice(PlantCases cases, Books books, TeamClock clock, Stock stock, Remembered remembered) {
     this.remembered = remembered;
     this.cases = cases;
     this.books = books;
@@ -179,9 +178,7 @@ public class BenchAdvice {
     }
     LocalDate today = clock.today();
     Kept kept =
-        books
-            .team()
-            .kept(cases.gather(plant, today).request(today, units).withCandidates(taken));
+        books.team().kept(cases.gather(plant, today).request(today, units).withCandidates(taken));
     Advice.Repot plan = remembered.advise(books.team(), kept).repot();
     return plan == null
         ? List.of()

@@ -223,7 +223,10 @@ class PlantCases {
         .orElse(plant.speciesGroup());
   }
 
-  /** A repot that lies in the future has not been: it is left out, and what was seen goes on counting. */
+  /**
+   * A repot that lies in the future has not been: it is left out, and what was seen goes on
+   * counting.
+   */
   private static @Nullable LocalDate repotted(StoredPlant plant, LocalDate date) {
     LocalDate on = plant.lastRepotted();
     return on == null || on.isAfter(date) ? null : on;

@@ -17,7 +17,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Hosts {
-  private static final Pattern ADDRESS = Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|\\[[0-9a-f:.%]+]");
+  private static final Pattern ADDRESS =
+      Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|\\[[0-9a-f:.%]+]");
   private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]");
 
   private final Set<String> names = new HashSet<>(LOOPBACK);

@@ -66,7 +66,11 @@ class NobodysBody extends OncePerRequestFilter {
     if (body == null) {
       response.setHeader("Connection", "close");
       ProblemWriter.write(
-          response, 408, "too-slow", "Too slow", "The request did not arrive in time. Send it again.");
+          response,
+          408,
+          "too-slow",
+          "Too slow",
+          "The request did not arrive in time. Send it again.");
     } else if (body.length > MOST_BYTES) {
       tooLarge(response);
     } else {

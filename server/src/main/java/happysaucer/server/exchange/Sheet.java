@@ -70,7 +70,8 @@ public record Sheet(List<Fault> faults, List<Row> rows) {
   }
 
   /** A spreadsheet would work out a cell that begins so, in full width too; a number may. */
-  private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r\uFF1D\uFF0B\uFF0D\uFF20].*", Pattern.DOTALL);
+  private static final Pattern FORMULA =
+      Pattern.compile("'*[=+\\-@\t\r\uFF1D\uFF0B\uFF0D\uFF20].*", Pattern.DOTALL);
 
   private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9.,]+( [a-z]+)?");
 

@@ -139,7 +139,9 @@ final class BackupFile {
       Set<String> photos = readPhotos(zip, progress);
       try (Connection connection =
               DriverManager.getConnection(
-                  "jdbc:h2:file:" + opened.toAbsolutePath() + "/saucer;ACCESS_MODE_DATA=r;IFEXISTS=TRUE",
+                  "jdbc:h2:file:"
+                      + opened.toAbsolutePath()
+                      + "/saucer;ACCESS_MODE_DATA=r;IFEXISTS=TRUE",
                   "sa",
                   "");
           Statement sql = connection.createStatement()) {
@@ -263,8 +265,7 @@ final class BackupFile {
 
           @Override
           public FileVisitResult postVisitDirectory(
-              Path directory, @org.jspecify.annotations.Nullable IOException e)
-              throws IOException {
+              Path directory, @org.jspecify.annotations.Nullable IOException e) throws IOException {
             Files.deleteIfExists(directory);
             return FileVisitResult.CONTINUE;
           }

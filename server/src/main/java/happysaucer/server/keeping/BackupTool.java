@@ -80,7 +80,8 @@ public final class BackupTool {
         if (answer.get().startsWith("made ")) {
           return Path.of(answer.get().substring("made ".length()));
         }
-        throw new CannotStartException("No backup was made: " + answer.get().substring("failed ".length()));
+        throw new CannotStartException(
+            "No backup was made: " + answer.get().substring("failed ".length()));
       }
       pause();
     }

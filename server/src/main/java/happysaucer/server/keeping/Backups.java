@@ -36,8 +36,9 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * Backups of the running server: one each night by itself, one when somebody asks on the screen, and
- * one when a file in the data folder asks, which is how {@code bin/backup} reaches a server at work.
+ * Backups of the running server: one each night by itself, one when somebody asks on the screen,
+ * and one when a file in the data folder asks, which is how {@code bin/backup} reaches a server at
+ * work.
  */
 @Component
 public class Backups implements DisposableBean {

@@ -4,7 +4,9 @@ import com.zaxxer.hikari.SQLExceptionOverride;
 import happysaucer.server.problem.Faults;
 import java.sql.SQLException;
 
-/** A connection to a database that has closed is thrown away, so that the next one opens it anew. */
+/**
+ * A connection to a database that has closed is thrown away, so that the next one opens it anew.
+ */
 public final class ClosedConnections implements SQLExceptionOverride {
   @java.lang.Override
   public Override adjudicate(SQLException e) {

@@ -10,16 +10,16 @@ import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
- * What is acknowledged is on the disk, and not only in the memory of the machine: after a commit the
- * database file is forced out before anybody is answered. Those who commit while one forcing runs
- * share the next.
+ * What is acknowledged is on the disk, and not only in the memory of the machine: after a commit
+ * the database file is forced out before anybody is answered. Those who commit while one forcing
+ * runs share the next.
  */
 @Component
 class Durable implements DisposableBean {

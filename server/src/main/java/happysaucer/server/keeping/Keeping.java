@@ -28,7 +28,8 @@ public class Keeping {
   public List<String> troubles() {
     List<String> troubles = new ArrayList<>();
     if (disk.full()) {
-      troubles.add("The disk of the server is full: nothing is taken in until there is room again.");
+      troubles.add(
+          "The disk of the server is full: nothing is taken in until there is room again.");
     } else if (disk.low()) {
       troubles.add(
           "The disk of the server has "

@@ -48,7 +48,8 @@ public final class StartTrouble {
       case FILE_CORRUPTED, OTHER_FORMAT, WRONG_USER ->
           Optional.of("The database in " + folder + " is damaged and cannot be opened." + restore);
       case ALREADY_OPEN ->
-          Optional.of("The database in " + folder + " is in use by another program. Stop that one.");
+          Optional.of(
+              "The database in " + folder + " is in use by another program. Stop that one.");
       case IO_FAILED, IO_FAILED_AT ->
           Optional.of(
               deepest(e) instanceof EOFException

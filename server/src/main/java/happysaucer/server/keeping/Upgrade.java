@@ -55,9 +55,15 @@ class Upgrade implements FlywayMigrationStrategy, SmartLifecycle {
       throw new CannotStartException(
           "The tables in "
               + folder
-              + (old ? " could not be brought up to this version, and are put back" : " could not be made")
+              + (old
+                  ? " could not be brought up to this version, and are put back"
+                  : " could not be made")
               + ": "
-              + e.getMessage().lines().filter(line -> !line.isBlank()).findFirst().orElse("no reason given")
+              + e.getMessage()
+                  .lines()
+                  .filter(line -> !line.isBlank())
+                  .findFirst()
+                  .orElse("no reason given")
               + (old ? ". Start the version before; nothing is lost." : "."));
     }
   }
@@ -83,7 +89,8 @@ class Upgrade implements FlywayMigrationStrategy, SmartLifecycle {
       DataFolder.finish(folder);
       finished = true;
     } catch (IOException e) {
-      throw new CannotStartException("The data folder " + folder + " cannot be written: " + e.getMessage());
+      throw new CannotStartException(
+          "The data folder " + folder + " cannot be written: " + e.getMessage());
     }
   }
 

@@ -41,7 +41,13 @@ class PhotoController {
       @RequestParam(defaultValue = "") String caption,
       HttpServletRequest request)
       throws IOException {
-    photos.add(id, plant, new Photos.Occasion(check, job), caption, request.getContentType(), request.getInputStream());
+    photos.add(
+        id,
+        plant,
+        new Photos.Occasion(check, job),
+        caption,
+        request.getContentType(),
+        request.getInputStream());
   }
 
   @ExceptionHandler(Photos.BusyException.class)

@@ -32,7 +32,9 @@ final class PhotoFolder {
         .resolve(id + (small ? "-small.jpg" : ".jpg"));
   }
 
-  /** Files on disk under names of their own, until they are placed; what is not placed goes again. */
+  /**
+   * Files on disk under names of their own, until they are placed; what is not placed goes again.
+   */
   static final class Parts implements AutoCloseable {
     private final Map<Path, Path> placeByPart = new LinkedHashMap<>();
 

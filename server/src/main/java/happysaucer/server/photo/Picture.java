@@ -88,7 +88,9 @@ record Picture(byte[] large, byte[] small, int width, int height) {
     Kind kind = type.toLowerCase(Locale.ROOT).startsWith("image/png") ? Kind.PNG : Kind.JPEG;
     if (!kind.begins(sent)) {
       throw InputException.of(
-          "photo", "This is no picture in " + kind + ". Send JPEG or PNG, each under its own name.", null);
+          "photo",
+          "This is no picture in " + kind + ". Send JPEG or PNG, each under its own name.",
+          null);
     }
     if (!kind.ends(sent)) {
       throw cutOff();
@@ -121,8 +123,7 @@ record Picture(byte[] large, byte[] small, int width, int height) {
     if (pixels > MOST_PIXELS) {
       throw InputException.of("photo", "The picture has more than 60 million pixels.", null);
     }
-    int every =
-        Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (2 * LONG_SIDE));
+    int every = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (2 * LONG_SIDE));
     ImageReadParam param = reader.getDefaultReadParam();
     param.setSourceSubsampling(every, every, 0, 0);
     boolean[] cut = {false};
@@ -152,7 +153,9 @@ record Picture(byte[] large, byte[] small, int width, int height) {
     }
   }
 
-  /** The first note of a camera, empty where there is none: segments are walked up to the picture. */
+  /**
+   * The first note of a camera, empty where there is none: segments are walked up to the picture.
+   */
   private static byte[] exif(byte[] jpeg) {
     int at = 2;
     while (at + 10 < jpeg.length && (jpeg[at] & 0xFF) == 0xFF && (jpeg[at + 1] & 0xFF) != SCAN) {

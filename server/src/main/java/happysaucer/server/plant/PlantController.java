@@ -106,7 +106,8 @@ public class PlantController {
 
   @PostMapping("/api/sites/{id}/plants")
   @Transactional
-  public PlantEntry.EntryView enter(@PathVariable UUID id, @RequestBody PlantEntry.EntryRequest request) {
+  public PlantEntry.EntryView enter(
+      @PathVariable UUID id, @RequestBody PlantEntry.EntryRequest request) {
     return entry.enter(id, request, user.units());
   }
 

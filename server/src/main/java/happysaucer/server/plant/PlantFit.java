@@ -91,9 +91,7 @@ class PlantFit {
         open == null || open.shelfPotId() == null ? null : open.shelfPotId().toString();
     AdviceRequest.Wish wish = open == null ? null : jobs.of(open.id()).wish();
     Advice given =
-        reserved == null && wish == null
-            ? advised.advice()
-            : wished(plant, wish, reserved, units);
+        reserved == null && wish == null ? advised.advice() : wished(plant, wish, reserved, units);
     List<ShelfItem> items = shelf.view().items();
     Map<String, ShelfItem> byId = new HashMap<>();
     items.forEach(item -> byId.put(item.pot().id().toString(), item));

@@ -19,8 +19,8 @@ import org.springframework.web.bind.MissingRequestHeaderException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
-import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Every error leaves as one problem document (RFC 9457) that says what to mend. */
@@ -94,8 +94,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   ProblemDetail unexpected(Exception e) {
     if (Faults.diskFull(e)) {
       LOG.error("The disk is full: nothing is taken in until there is room again");
-      return problem(
-          HttpStatus.INSUFFICIENT_STORAGE, "disk-full", "The disk is full", DISK_FULL);
+      return problem(HttpStatus.INSUFFICIENT_STORAGE, "disk-full", "The disk is full", DISK_FULL);
     }
     if (Faults.databaseClosed(e)) {
       // opened again at the next request
@@ -155,9 +154,7 @@ public class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail problem = null;
     if (e instanceof MethodArgumentTypeMismatchException mismatch) {
       problem =
-          faults(
-              List.of(
-                  new Fault(mismatch.getName(), words(mismatch), mismatch.getValue())));
+          faults(List.of(new Fault(mismatch.getName(), words(mismatch), mismatch.getValue())));
     } else if (e instanceof MissingRequestHeaderException missing) {
       problem =
           faults(

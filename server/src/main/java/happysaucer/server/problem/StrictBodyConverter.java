@@ -60,9 +60,7 @@ final class StrictBodyConverter extends AbstractHttpMessageConverter<Object> {
     Object read = reader.read(json.tree(), type);
     faults.addAll(reader.faults());
     if (read == null) {
-      throw faults.isEmpty()
-          ? InputException.of("", "Send a JSON object.", null)
-          : refused(faults);
+      throw faults.isEmpty() ? InputException.of("", "Send a JSON object.", null) : refused(faults);
     }
     Set<String> told = new HashSet<>();
     faults.forEach(fault -> told.add(fault.field()));

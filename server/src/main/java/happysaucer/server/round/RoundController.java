@@ -37,7 +37,12 @@ class RoundController {
   private final Keeping keeping;
 
   RoundController(
-      RoundMapper mapper, Glances glances, Jobs jobs, Aftercares aftercares, TeamClock clock, Keeping keeping) {
+      RoundMapper mapper,
+      Glances glances,
+      Jobs jobs,
+      Aftercares aftercares,
+      TeamClock clock,
+      Keeping keeping) {
     this.keeping = keeping;
     this.mapper = mapper;
     this.glances = glances;
@@ -199,8 +204,7 @@ class RoundController {
       }
     }
     boolean unscheduled =
-        job == null
-            && (glance.urgency().equals("NOW") || glance.urgency().equals("SOON"));
+        job == null && (glance.urgency().equals("NOW") || glance.urgency().equals("SOON"));
     if (unscheduled) {
       due.add(new Due(DueKind.CALL, glance.reason(), null));
     }

@@ -37,7 +37,9 @@ public class TeamStart {
     }
   }
 
-  /** Whether a tap signs in the people of a demo: only where nobody but this machine can reach it. */
+  /**
+   * Whether a tap signs in the people of a demo: only where nobody but this machine can reach it.
+   */
   boolean demoByOneTap() {
     return hosts.onlyHere();
   }

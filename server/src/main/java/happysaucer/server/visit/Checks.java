@@ -96,12 +96,7 @@ public class Checks {
     checkMoment(request.checkedAt());
     List<AdviceRequest.Sign> signs = request.signs() == null ? List.of() : request.signs();
     List<AdviceRequest.State> states = request.states();
-    Advice preview =
-        advice.preview(
-            request.plantId(),
-            signs,
-            states,
-            units);
+    Advice preview = advice.preview(request.plantId(), signs, states, units);
     if (history.firstTime(id, request)) {
       store(id, site, request, signs, preview);
     }
