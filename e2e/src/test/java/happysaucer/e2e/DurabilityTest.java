@@ -72,6 +72,38 @@ class DurabilityTest {
     }
   }
 
+  @Test
+  void thePortAnswersOnlyWhenTheDemoIsWholeAndItsFolderIsForItsOwnerAlone() throws Exception {
+    Path data = Demo.folder();
+    App app = App.unstarted(data, DEMO);
+    List<String> answers = new ArrayList<>();
+    Thread knocking =
+        new Thread(
+            () -> {
+              while (answers.isEmpty() && !Thread.interrupted()) {
+                try {
+                  answers.add(
+                      new Team("technician").send("GET", app.url() + "/api/plants", null).body());
+                } catch (IOException e) {
+                  // not yet
+                } catch (InterruptedException e) {
+                  Thread.currentThread().interrupt();
+                }
+              }
+            });
+    knocking.start();
+    app.start();
+    try {
+      knocking.join(20_000);
+      assertThat(answers).hasSize(1);
+      assertThat(answers.get(0)).as("the very first answer").contains("\"total\":48");
+      assertThat(Files.getPosixFilePermissions(data)).hasSize(3);
+      assertThat(Files.getPosixFilePermissions(data.resolve("saucer.mv.db"))).hasSize(2);
+    } finally {
+      app.close();
+    }
+  }
+
   /** As it was left by the version before the tables changed. */
   private static void asBeforeTheLastChange(Path data) throws Exception {
     try (Connection connection =
@@ -221,6 +253,8 @@ class DurabilityTest {
   void whatCannotBeOpenedIsSaidInOneSentenceWithWhatToDo() throws Exception {
     Path file = Files.createTempFile("saucer", "-no-folder");
     assertThat(refusal("--saucer.data=" + file, "--server.port=0")).contains("it is a file");
+
+    assertThat(refusal("--saucer.data=/proc/saucer", "--server.port=0")).contains("cannot be used");
 
     Path random = Demo.folder();
     Files.write(

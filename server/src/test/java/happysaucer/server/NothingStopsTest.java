@@ -341,12 +341,34 @@ class NothingStopsTest {
   @Test
   void whatIsWrongWithAPasswordIsToldWithoutRepeatingIt() {
     String secret = "s3cret".repeat(50);
+    // with Basic no token of a page is asked for, so the body is read
     Http.Answer refused =
-        http.post(
+        planner.post(
             "/api/session", "{\"account\":\"planner\",\"password\":\"%s\"}".formatted(secret));
-    assertThat(refused.body()).doesNotContain("s3cret");
-    assertThat(http.post("/api/session", "{\"account\":\"planner\",\"password\":123456789}").body())
+    assertThat(refused.body()).contains("\"field\":\"password\"").doesNotContain("s3cret");
+    assertThat(
+            planner.post("/api/session", "{\"account\":\"planner\",\"password\":123456789}").body())
+        .contains("\"field\":\"password\"")
         .doesNotContain("123456789");
+  }
+
+  @Test
+  void aHundredGuessesAtOnceAreMostlySentAwayUnhashedAndTheTeamWorksOn() throws Exception {
+    assertThat(planner.get("/api/session").status()).isEqualTo(200);
+    List<Callable<Integer>> calls = new ArrayList<>();
+    IntStream.range(0, 100)
+        .forEach(
+            i -> calls.add(() -> http.as("guess-" + i, "wrong words").get("/api/plants").status()));
+    IntStream.range(0, 6).forEach(i -> calls.add(() -> planner.get("/api/round").status()));
+    List<Integer> statuses = atOnce(calls);
+    assertThat(statuses.subList(100, 106)).containsOnly(200);
+    assertThat(statuses.subList(0, 100)).containsOnly(401, 429);
+    assertThat(statuses.subList(0, 100).stream().filter(status -> status == 401).count())
+        .as("hashed and wrong")
+        .isLessThan(60);
+    assertThat(http.as("counter").get("/api/plants").status())
+        .as("whoever has not failed himself is let in at once")
+        .isEqualTo(200);
   }
 
   @Test

@@ -2,7 +2,6 @@ package happysaucer.core.season;
 
 import java.time.LocalDate;
 import java.time.YearMonth;
-import java.time.temporal.ChronoUnit;
 
 /**
  * Time as a plant at one latitude counts it: a month of long days is more than a month, a dark one
@@ -12,6 +11,9 @@ import java.time.temporal.ChronoUnit;
 public final class GrowingTime {
   private static final double DAYS_PER_MONTH = 30.44;
   private static final double MOST_MONTHS = 600;
+
+  /** More days than that many growing months can take. */
+  private static final long MOST_DAYS = 20_000;
 
   /** Growth in each month of the year against the year's mean. */
   private final double[] factors = new double[12];
@@ -59,21 +61,19 @@ public final class GrowingTime {
 
   /** The day so many growing months after, or before where negative; at most fifty years away. */
   public LocalDate after(LocalDate from, double growingMonths) {
-    double left = Math.min(MOST_MONTHS, Math.abs(growingMonths));
-    boolean back = growingMonths < 0;
-    LocalDate day = from;
-    while (true) {
-      LocalDate next =
-          back ? day.withDayOfMonth(1).minusDays(1) : day.withDayOfMonth(1).plusMonths(1);
-      long days = Math.abs(ChronoUnit.DAYS.between(day, next));
-      double factor = factor(day);
-      double here = factor * days / DAYS_PER_MONTH;
-      if (left <= here) {
-        long part = (long) (left / factor * DAYS_PER_MONTH);
-        return back ? day.minusDays(part) : day.plusDays(part);
+    double wanted =
+        sinceYearZero(from) + Math.max(-MOST_MONTHS, Math.min(MOST_MONTHS, growingMonths));
+    long low = -MOST_DAYS;
+    long high = MOST_DAYS;
+    // growing time never runs backwards, so the day is found by halving
+    while (high - low > 1) {
+      long middle = (low + high) / 2;
+      if (sinceYearZero(from.plusDays(middle)) <= wanted) {
+        low = middle;
+      } else {
+        high = middle;
       }
-      left -= here;
-      day = next;
     }
+    return from.plusDays(growingMonths < 0 ? high : low);
   }
 }

@@ -91,7 +91,7 @@ public final class DataFolder implements AutoCloseable {
   }
 
   /** Only its owner may look in: it holds clients' addresses and password hashes. */
-  private static void onlyForOwner(Path folder) throws IOException {
+  static void onlyForOwner(Path folder) throws IOException {
     if (!Files.getFileStore(folder).supportsFileAttributeView("posix")) {
       return;
     }

@@ -86,6 +86,7 @@ class Upgrade implements FlywayMigrationStrategy, SmartLifecycle {
   public void start() {
     try {
       durable.sync();
+      DataFolder.onlyForOwner(folder);
       DataFolder.finish(folder);
       finished = true;
     } catch (IOException e) {

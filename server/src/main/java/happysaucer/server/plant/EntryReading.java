@@ -42,6 +42,10 @@ final class EntryReading {
   private final Units units;
   private final UUID user;
   private final LocalDate today;
+
+  /** What was said of a name, since a sheet often has one many times. */
+  private final Map<String, String> nearest = new HashMap<>();
+
   private final Advise rules;
   final Map<String, Places.SpotItem> spots = new HashMap<>();
   final Map<String, Light> newSpots = new LinkedHashMap<>();
@@ -93,13 +97,7 @@ final class EntryReading {
       assumed.add(
           "Not in the book: takes the values of " + species.name().toLowerCase(Locale.ROOT));
     } else if (species == null && !name.isEmpty()) {
-      faults.add(
-          new Fault(
-              "species",
-              "Not in the book. Nearest: "
-                  + String.join(", ", rules.book().species().nearest(name))
-                  + ". Or give its group.",
-              name));
+      faults.add(new Fault("species", nearest.computeIfAbsent(name, this::notInTheBook), name));
     }
     double top = length(row, "pot", 20, 3000, 0, faults);
     double base = length(row, "pot base", 20, 3000, round(top * BASE_OF_TOP), faults);
@@ -310,6 +308,13 @@ final class EntryReading {
 
   private static double round(double mm) {
     return Math.round(mm * 10) / 10.0;
+  }
+
+  private String notInTheBook(String name) {
+    List<String> names = rules.book().species().nearest(name);
+    return names.isEmpty()
+        ? "Not in the book. Give its group."
+        : "Not in the book. Nearest: " + String.join(", ", names) + ". Or give its group.";
   }
 
   private static String needed(Sheet.Row row, String column, List<Fault> faults) {

@@ -28,6 +28,10 @@ public class SignIn {
   private static final int STRENGTH = 11;
   private static final int MOST_BYTES = 72;
   private static final int HASHED_AT_ONCE = 2;
+
+  /** More than these would hold the threads that the team works with. */
+  private static final int MOST_WAITING = 8;
+
   private static final long LONGEST_QUEUE_SECONDS = 5;
   private static final Duration REMEMBERED = Duration.ofSeconds(60);
 
@@ -95,8 +99,11 @@ public class SignIn {
     return Optional.of(known);
   }
 
-  /** Hashing takes a core for a while, so only a few do it at once. */
+  /** Hashing takes a core for a while, so only a few do it at once and few wait for it. */
   private boolean matches(String password, @Nullable Account known) {
+    if (hashing.getQueueLength() >= MOST_WAITING) {
+      throw new SlowedException(1);
+    }
     try {
       if (!hashing.tryAcquire(LONGEST_QUEUE_SECONDS, TimeUnit.SECONDS)) {
         throw new SlowedException(LONGEST_QUEUE_SECONDS);
