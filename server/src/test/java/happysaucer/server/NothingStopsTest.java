@@ -250,7 +250,14 @@ class NothingStopsTest {
                   () -> planner.delete("/api/jobs/" + job),
                   () -> planner.put("/api/jobs/" + job + "/done", "{\"doneOn\":\"2027-04-12\"}")));
       assertThat(answers.stream().filter(answer -> answer.status() == 200)).hasSize(1);
-      String status = planner.get("/api/jobs/" + job).json().at("/job/status").asString();
+      JsonNode closed = planner.get("/api/jobs/" + job).json().get("job");
+      String status = closed.get("status").asString();
+      if (status.equals("DONE") && !closed.get("shelfPotId").isNull()) {
+        // other tests find the shelf as it was
+        planner.post(
+            "/api/shelf/" + closed.get("shelfPotId").asString() + "/stock",
+            "{\"id\":\"%s\",\"change\":1,\"reason\":\"back\"}".formatted(UUID.randomUUID()));
+      }
       assertThat(status).isEqualTo(answers.get(0).status() == 200 ? "DROPPED" : "DONE");
     }
   }

@@ -50,7 +50,6 @@ class NobodysBody extends OncePerRequestFilter {
     }
     if (!free.tryAcquire()) {
       response.setHeader("Retry-After", "5");
-      response.setHeader("Connection", "close");
       ProblemWriter.write(
           response, 503, "busy", "Too many sign-ins at once", "Try again in a few seconds.");
       return;
@@ -64,7 +63,6 @@ class NobodysBody extends OncePerRequestFilter {
       free.release();
     }
     if (body == null) {
-      response.setHeader("Connection", "close");
       ProblemWriter.write(
           response,
           408,
@@ -79,7 +77,6 @@ class NobodysBody extends OncePerRequestFilter {
   }
 
   private static void tooLarge(HttpServletResponse response) throws IOException {
-    response.setHeader("Connection", "close");
     ProblemWriter.write(
         response, 413, "too-large", "Too large", "A sign-in takes no more than 10 kB.");
   }

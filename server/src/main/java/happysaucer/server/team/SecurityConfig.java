@@ -2,8 +2,6 @@ package happysaucer.server.team;
 
 import happysaucer.server.problem.ProblemWriter;
 import jakarta.servlet.DispatcherType;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -43,13 +41,6 @@ class SecurityConfig {
     };
   }
 
-  /** The body of whoever is refused is not read, so nothing more can follow it. */
-  private static void closeAfterBody(HttpServletRequest request, HttpServletResponse response) {
-    if (request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null) {
-      response.setHeader("Connection", "close");
-    }
-  }
-
   private static boolean signedIn() {
     return SecurityContextHolder.getContext().getAuthentication() != null;
   }
@@ -78,13 +69,10 @@ class SecurityConfig {
             errors ->
                 errors
                     .authenticationEntryPoint(
-                        (request, response, e) -> {
-                          closeAfterBody(request, response);
-                          ProblemWriter.unauthorized(response, "You are not signed in.");
-                        })
+                        (request, response, e) ->
+                            ProblemWriter.unauthorized(response, "You are not signed in."))
                     .accessDeniedHandler(
                         (request, response, e) -> {
-                          closeAfterBody(request, response);
                           if (!(e instanceof CsrfException)) {
                             ProblemWriter.forbidden(response);
                           } else if (signedIn() || OPEN.contains(request.getRequestURI())) {
