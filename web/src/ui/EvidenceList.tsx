@@ -5,6 +5,9 @@ import classes from './EvidenceList.module.css';
 
 const FULL = 20;
 
+/** What nobody saw stays a suspicion: that is no line to argue with, somebody has to look. */
+const LIMIT = 'ROOTS_UNSEEN';
+
 interface Props {
   findings: Schemas['Finding'][];
   signLabel: (code: string) => string;
@@ -51,7 +54,7 @@ export function EvidenceList({ findings, signLabel, beside }: Props) {
                 <Beam weight={e.weight} />
                 <div className={classes.why}>
                   <p>{e.why}</p>
-                  {beside?.(e.sign, false)}
+                  {e.sign !== LIMIT && beside?.(e.sign, false)}
                 </div>
               </li>
             ))}

@@ -64,6 +64,8 @@ const PHASES: Record<string, string> = {
 const RECORDS: Record<string, string> = {
   TIME_SINCE_REPOT: 'Time since the repot',
   BALL_SHARE: 'Ball against pot',
+  ROOTS_UNSEEN: 'Nobody saw the roots',
+  SPOT_LIGHT: 'Light of the spot',
   STANDING: 'Weights and foot',
   GROWTH_SINCE_REPOT: 'Growth since the repot',
   OVERWATERED: 'Said to be overwatered',
@@ -83,6 +85,8 @@ const FINDINGS: Record<string, string> = {
   UNSTABLE: 'Unstable',
   NO_DRAINAGE: 'No drainage',
   COLLAR_RISK: 'Collar at risk',
+  LIGHT_SHORTAGE: 'Too dark',
+  DECLINE: 'In decline',
   JUST_NORMAL: 'Just normal',
 };
 

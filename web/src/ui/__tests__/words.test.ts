@@ -16,6 +16,8 @@ describe('words for evidence', () => {
   it.each([
     ['TIME_SINCE_REPOT', 'Time since the repot'],
     ['BALL_SHARE', 'Ball against pot'],
+    ['ROOTS_UNSEEN', 'Nobody saw the roots'],
+    ['SPOT_LIGHT', 'Light of the spot'],
     ['STANDING', 'Weights and foot'],
     ['GROWTH_SINCE_REPOT', 'Growth since the repot'],
   ])('names what %s rests on', (code, words) => {

@@ -9,6 +9,7 @@ import happysaucer.core.finding.Assess;
 import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.Findings;
+import happysaucer.core.finding.NearRoots;
 import happysaucer.core.finding.Step;
 import happysaucer.core.finding.Weight;
 import happysaucer.core.forecast.Forecast;
@@ -50,6 +51,9 @@ final class LookNext {
   private static final int MOST = 2;
   private static final double SLIP_MINUTES = 4;
   private static final double SOME_ROT = 0.2;
+
+  /** More than time in the pot alone can say, decibans. */
+  private static final double SUSPECTED = 4;
 
   /** A slip check that is due comes before any glance. */
   private static final double DUE = 3;
@@ -96,7 +100,8 @@ final class LookNext {
       }
     }
     if (slipHelps()) {
-      boolean due = slipDue();
+      boolean suspected = crowdingSuspected();
+      boolean due = slipDue() || suspected;
       double worth = slipWorth() + (due ? DUE : 0);
       if (worth > 0) {
         options.add(
@@ -104,11 +109,15 @@ final class LookNext {
                 new Look(
                     "SLIP_CHECK",
                     "Slip it out of its pot and read the roots: circling, firm or rotten, does medium fall away?",
-                    due
+                    suspected
                         ? Message.of(
-                            "look.slipDue",
-                            "It has been in this pot for longer than its kind usually is; only the roots can tell.")
-                        : Message.of("look.slip", "Only the roots can settle this.")),
+                            "look.slipSuspected",
+                            "What was seen points to a full pot, and nobody has seen the roots.")
+                        : due
+                            ? Message.of(
+                                "look.slipDue",
+                                "It has been in this pot for longer than its kind usually is; only the roots can tell.")
+                            : Message.of("look.slip", "Only the roots can settle this.")),
                 perMinute(worth, SLIP_MINUTES)));
       }
     }
@@ -219,6 +228,12 @@ final class LookNext {
         book.signs().all().stream()
             .anyMatch(sign -> sign.group() == SignGroup.ROOTS && c.signs().checked(sign.code()));
     return !slipped && SlipGuard.against(c).isEmpty() && rootsInDoubt();
+  }
+
+  /** Signs away from the roots point to crowding. */
+  private boolean crowdingSuspected() {
+    return findings.get(FindingCode.CROWDED).decibans() > SUSPECTED
+        && !NearRoots.seen(c, expectation);
   }
 
   /** Past its usual interval and never looked at: by condition only, this is what is due. */

@@ -2,6 +2,7 @@ package happysaucer.core.call;
 
 /** Small works beside any call. */
 public enum AlsoCode {
+  EMPTY_COVER,
   TOP_UP,
   LEACH,
   CLEAR_COLLAR,

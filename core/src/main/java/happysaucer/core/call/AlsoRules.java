@@ -14,6 +14,12 @@ final class AlsoRules {
   private static final List<Rule> ALL =
       List.of(
           new Rule(
+              AlsoCode.EMPTY_COVER,
+              List.of(SignCode.WATER_IN_COVER_POT),
+              Message.of(
+                  "also.cover",
+                  "Empty the cover pot now, and after each watering pour away what has run through.")),
+          new Rule(
               AlsoCode.CLEAR_COLLAR,
               List.of(SignCode.STEM_BURIED_OR_MULCHED),
               Message.of(
@@ -70,7 +76,8 @@ final class AlsoRules {
   static List<Also> of(Facts f) {
     List<Also> also = new ArrayList<>();
     for (Rule rule : ALL) {
-      if (rule.signs().stream().anyMatch(f::present)) {
+      boolean meantToBe = rule.code() == AlsoCode.EMPTY_COVER && f.plant().inReservoir();
+      if (!meantToBe && rule.signs().stream().anyMatch(f::present)) {
         also.add(new Also(rule.code(), rule.text()));
       }
     }

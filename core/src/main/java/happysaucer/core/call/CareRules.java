@@ -14,6 +14,7 @@ final class CareRules {
 
   private static final int AFTER_SUSPECTED_ROT = 3;
   private static final int AFTER_CARE = 21;
+  private static final int AFTER_LOSS = 14;
 
   /** A ball under this share of the fill, and still wet after so many days, goes down a size. */
   private static final double SMALL_BALL = 1.0 / 3;
@@ -24,11 +25,14 @@ final class CareRules {
       List.of(
           CareRules::rotSuspected,
           CareRules::potMuchTooLarge,
+          CareRules::rotFromOldMedium,
           CareRules::rotSlight,
           CareRules::overPotted,
           CareRules::overwatered,
           CareRules::underwateredNotCrowded,
-          CareRules::hungryNotSpent);
+          CareRules::tooDark,
+          CareRules::hungryNotSpent,
+          CareRules::lossWithoutACause);
 
   private CareRules() {}
 
@@ -73,6 +77,62 @@ final class CareRules {
                 "call.down",
                 "Its roots fill less than a third of the pot and the rest has been wet for three weeks: it goes down a size."),
         Message.of("interim.noWaterDown", "Do not water until it stands in the smaller pot."));
+  }
+
+  /**
+   * Where the medium has broken down or is gone, less water does not help: the cause is the pot.
+   */
+  static Optional<Decision> rotFromOldMedium(Facts f) {
+    boolean gone = f.present(SignCode.LITTLE_MEDIUM_LEFT);
+    if (!f.stands(FindingCode.ROT) || !(gone || f.present(SignCode.MEDIUM_BROKEN_DOWN))) {
+      return Optional.empty();
+    }
+    return Decision.say(
+        gone && !f.plant().keepsSize() ? Action.POT_UP : Action.REFRESH,
+        Haste.AS_SOON_AS_HELD,
+        gone
+            ? Message.of(
+                "call.rotNoMedium",
+                "A few roots are gone, and the cause sits in the pot: hardly any medium is left. Trim the dead roots and give it fresh medium.")
+            : Message.of(
+                "call.rotOldMedium",
+                "A few roots are gone, and the cause sits in the pot: the medium has broken down. Trim the dead roots and give it fresh medium."),
+        Message.of("interim.drier", "Let it dry a step further than usual between waterings."));
+  }
+
+  /** Shade is no fault of the pot. */
+  static Optional<Decision> tooDark(Facts f) {
+    if (!f.stands(FindingCode.LIGHT_SHORTAGE) || f.crowdedClearly()) {
+      return Optional.empty();
+    }
+    return Decision.fix(
+        AFTER_CARE,
+        Message.of(
+            "call.tooDark",
+            "It stands too dark for its kind, and no pot makes up for that. Give it a brighter place first."),
+        Message.of(
+            "interim.brighter",
+            "Move it nearer to the window in steps of a week, and water less while it stands dark."));
+  }
+
+  /** Something takes leaf or colour, and nobody knows what yet. */
+  static Optional<Decision> lossWithoutACause(Facts f) {
+    if (!f.stands(FindingCode.DECLINE)) {
+      return Optional.empty();
+    }
+    boolean paleThoughFed = f.present(SignCode.WHOLE_PLANT_PALE) && f.plant().fed().orElse(false);
+    return Decision.fix(
+        AFTER_LOSS,
+        paleThoughFed
+            ? Message.of(
+                "call.paleThoughFed",
+                "It is pale although it is fed. Look at the roots before a repot is called: they or the medium no longer pass the feed on.")
+            : Message.of(
+                "call.decline",
+                "It loses more than is normal, and nothing seen so far says why. Find the cause first: probe or lift it to tell wet from dry, then look at light and roots."),
+        Message.of(
+            "interim.findOut",
+            "Water only by probe until the cause is known, and change nothing else."));
   }
 
   static Optional<Decision> rotSlight(Facts f) {

@@ -11,9 +11,30 @@ import happysaucer.core.pot.Frustum;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
+import java.util.List;
 
 /** What a rule of the call may look at. */
 record Facts(Case c, Findings findings, Forecast forecast, Expectation expectation) {
+  /** Under this share of the pot the roots still have room (rule of thumb). */
+  private static final double ROOM = 0.6;
+
+  private static final List<SignCode> SPENT =
+      List.of(
+          SignCode.MEDIUM_BROKEN_DOWN,
+          SignCode.RUNOFF_MUDDY,
+          SignCode.WATER_RUNS_THROUGH,
+          SignCode.MEDIUM_SHRUNK_FROM_WALL,
+          SignCode.CORE_DRY);
+
+  private static final List<SignCode> POINTERS =
+      List.of(
+          SignCode.SURFACE_HARD,
+          SignCode.WATER_POOLS,
+          SignCode.DRIES_TOO_FAST,
+          SignCode.WILTS_SOON_AFTER_WATERING,
+          SignCode.GROWTH_STALLED,
+          SignCode.ROOTS_AT_SURFACE);
+
   PlantCase plant() {
     return c.plant();
   }
@@ -31,6 +52,23 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
     return findings.stands(FindingCode.CROWDED, Grade.CLEAR)
         || (findings.get(FindingCode.CROWDED).grade().isEmpty()
             && findings.get(FindingCode.CROWDED).strength().compareTo(Strength.STRONG) >= 0);
+  }
+
+  /** Said only where it was seen, or where the forecast of this answer says it too. */
+  boolean rootsHaveRoom() {
+    return forecast.rootFill().map(fill -> fill < ROOM).orElse(false);
+  }
+
+  /** Some sign that was seen speaks for crowding, not only the time in the pot. */
+  boolean crowdingPointedTo() {
+    return POINTERS.stream().anyMatch(c.signs()::present)
+        || c.signs().grade(SignCode.HEFT).map(grade -> grade == Grade.LIGHT).orElse(false);
+  }
+
+  /** By more than a hard surface or a slow pour, which a full pot shows as well. */
+  boolean mediumSeenSpent() {
+    return SPENT.stream().anyMatch(c.signs()::present)
+        || findings.get(FindingCode.SPENT_MEDIUM).strength().compareTo(Strength.STRONG) >= 0;
   }
 
   boolean crowdedSeverely() {

@@ -2,6 +2,7 @@ package happysaucer.core.call;
 
 import happysaucer.core.call.Decision.Haste;
 import happysaucer.core.finding.FindingCode;
+import happysaucer.core.finding.NearRoots;
 import happysaucer.core.finding.Strength;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.Crowding;
@@ -17,14 +18,17 @@ final class PotRules {
   private static final int WATCH_LEAST = 90;
 
   private static final int WATCH_MOST = 180;
+  private static final int FIND_OUT = 14;
 
   static final List<Rule> ALL =
       List.of(
           PotRules::unstableNotCrowded,
           PotRules::clumpOutgrowsThePot,
+          PotRules::crowdingSuspected,
           PotRules::spentNotCrowded,
           PotRules::crowdedMayGrow,
           PotRules::crowdedMustStay,
+          QuietRules::pastTheInterval,
           PotRules::crowdingBegins);
 
   private PotRules() {}
@@ -39,7 +43,7 @@ final class PotRules {
         Haste.AS_SOON_AS_HELD,
         Message.of(
             "call.unstable",
-            "It tips, and its roots have room: it needs a heavier pot or a wider foot of the same inside size. A larger pot would stay wet and stand no better."),
+            "It tips, and nothing says that it needs more root room: a heavier pot or a wider foot of the same inside size. A larger pot would stay wet and stand no better."),
         Message.of(
             "interim.secure",
             "Until then stand it in a heavy cover pot or against a wall, away from where people pass."));
@@ -71,9 +75,13 @@ final class PotRules {
     return Decision.say(
         Action.REFRESH,
         Haste.IN_WINDOW,
-        Message.of(
-            "call.spent",
-            "The medium is spent while the roots still have room: new medium in the same pot is what it needs."));
+        f.rootsHaveRoom()
+            ? Message.of(
+                "call.spent",
+                "The medium is spent while the roots still have room: new medium in the same pot is what it needs.")
+            : Message.of(
+                "call.spentAlone",
+                "The medium is spent, and nothing says that the roots need a larger pot: new medium in the same one is what it needs."));
   }
 
   static Optional<Decision> crowdedMayGrow(Facts f) {
@@ -123,6 +131,30 @@ final class PotRules {
                         "interim.waterAsNow", "Until then keep watering as now; feed lightly."))));
   }
 
+  /** Signs away from the roots point to crowding: find out before anything is repotted. */
+  static Optional<Decision> crowdingSuspected(Facts f) {
+    boolean pointed =
+        f.findings().get(FindingCode.CROWDED).strength() != Strength.NONE
+            && !NearRoots.seen(f.c(), f.expectation())
+            && f.crowdingPointedTo()
+            && !f.mediumSeenSpent();
+    if (!pointed) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        Decision.of(
+            Action.WATCH,
+            Haste.NOT_DUE,
+            FIND_OUT,
+            Message.of(
+                "call.suspected",
+                "Its pot may be full, but nobody has seen the roots. Slip it out and look before anything is repotted."),
+            List.of(
+                Message.of(
+                    "interim.suspected",
+                    "Until then water it through slowly, in two pours ten minutes apart."))));
+  }
+
   static Optional<Decision> crowdingBegins(Facts f) {
     if (f.findings().get(FindingCode.CROWDED).strength() == Strength.NONE) {
       return Optional.empty();
@@ -140,8 +172,12 @@ final class PotRules {
                 ? Message.of(
                     "call.beginsSnug",
                     "Roots are getting tight, and this species likes that. Not yet: look again before long.")
-                : Message.of(
-                    "call.begins", "Roots are reaching the wall but still have room. Not yet.");
+                : f.rootsHaveRoom()
+                    ? Message.of(
+                        "call.begins", "Roots are reaching the wall but still have room. Not yet.")
+                    : Message.of(
+                        "call.beginsToPress",
+                        "Roots are reaching the wall. It does not press yet: look again before long.");
     return Optional.of(Decision.of(Action.WATCH, Haste.NOT_DUE, watchDays(f), reason, List.of()));
   }
 

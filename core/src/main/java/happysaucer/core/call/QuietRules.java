@@ -17,11 +17,7 @@ final class QuietRules {
   private static final int LEAVE_DAYS = 120;
 
   static final List<Rule> ALL =
-      List.of(
-          QuietRules::newlyBoughtIntoOwnMix,
-          QuietRules::pastTheInterval,
-          QuietRules::onlyNormal,
-          QuietRules::nothingStands);
+      List.of(QuietRules::newlyBoughtIntoOwnMix, QuietRules::onlyNormal, QuietRules::nothingStands);
 
   private QuietRules() {}
 
@@ -54,7 +50,7 @@ final class QuietRules {
       return Optional.empty();
     }
     return Decision.say(
-        f.plant().keepsSize() ? Action.REFRESH : Action.POT_UP,
+        f.plant().keepsSize() || f.rootsHaveRoom() ? Action.REFRESH : Action.POT_UP,
         Haste.IN_WINDOW,
         Message.of(
             "call.interval",

@@ -6,6 +6,8 @@ import happysaucer.core.sign.Observation;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.SignState;
 import happysaucer.core.sign.SignTable;
+import happysaucer.core.unit.Message;
+import java.util.Map;
 import java.util.Optional;
 
 /** Adds up the evidence of all signs into findings. */
@@ -15,8 +17,13 @@ public final class Assess {
 
   private static final double SEVERE_FACTOR = 1.5;
 
-  /** What each sign that is normal here says for JUST_NORMAL, decibans (rule of thumb). */
+  /** What signs that are all normal here say together for JUST_NORMAL, decibans (rule of thumb). */
   private static final double NORMAL = 6;
+
+  /** As far as crowding can be suspected while nobody has seen the roots, decibans. */
+  static final double SUSPICION = 5.9;
+
+  static final String UNSEEN = "ROOTS_UNSEEN";
 
   private final WeightTable weights;
   private final SignTable signs;
@@ -50,10 +57,9 @@ public final class Assess {
     }
     Priors.weigh(c, expectation, ledger);
     Trends.weigh(c, ledger);
-    ledger
-        .normalSigns()
-        .forEach(
-            (sign, why) -> ledger.add(FindingCode.JUST_NORMAL, sign.name(), NORMAL, () -> why));
+    unseenRootsClaimNothing(c, expectation, ledger);
+    Losses.weigh(c, ledger);
+    justNormal(c, ledger);
     FindingCode[] codes = FindingCode.values();
     Finding[] findings = new Finding[codes.length];
     for (int i = 0; i < codes.length; i++) {
@@ -63,9 +69,50 @@ public final class Assess {
     return new Findings(findings);
   }
 
+  /** What nobody saw stays a suspicion, however many signs point to it. */
+  private static void unseenRootsClaimNothing(Case c, Expectation expectation, Ledger ledger) {
+    double sum = ledger.sum(FindingCode.CROWDED);
+    if (sum > SUSPICION && !NearRoots.seen(c, expectation)) {
+      ledger.limit(
+          FindingCode.CROWDED,
+          UNSEEN,
+          SUSPICION - sum,
+          () ->
+              Message.of(
+                  "limit.unseen",
+                  "Nobody has seen the roots, and nothing near them: this may be suspected, no more."));
+    }
+  }
+
+  /** Only where every sign seen is explained so and nothing else has weight. */
+  private static void justNormal(Case c, Ledger ledger) {
+    Map<SignCode, Message> normal = ledger.normalSigns();
+    if (normal.isEmpty()) {
+      return;
+    }
+    for (Observation observation : c.signs().all()) {
+      if (observation.state() == SignState.PRESENT && !normal.containsKey(observation.code())) {
+        return;
+      }
+    }
+    for (FindingCode code : FindingCode.values()) {
+      if (Strength.of(ledger.sum(code)) != Strength.NONE) {
+        return;
+      }
+    }
+    double each = NORMAL / normal.size();
+    normal.forEach(
+        (sign, why) -> ledger.add(FindingCode.JUST_NORMAL, sign.name(), each, () -> why));
+  }
+
   private static void weigh(
       WeightRules.Seen seen, Observation observation, Weight weight, Ledger ledger) {
     if (observation.state() == SignState.ABSENT) {
+      Optional<Message> silent = WeightRules.absentSaysNothing(seen, observation, weight);
+      if (silent.isPresent()) {
+        ledger.discount(weight.finding(), observation.code(), silent.get());
+        return;
+      }
       if (weight.absent() != Step.NONE && weight.heft() == null) {
         ledger.add(
             weight.finding(),

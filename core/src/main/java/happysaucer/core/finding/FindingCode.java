@@ -14,5 +14,7 @@ public enum FindingCode {
   UNSTABLE,
   NO_DRAINAGE,
   COLLAR_RISK,
+  LIGHT_SHORTAGE,
+  DECLINE,
   JUST_NORMAL
 }

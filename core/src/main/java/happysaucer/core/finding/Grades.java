@@ -27,7 +27,7 @@ final class Grades {
               : Optional.ofNullable(crowded(c, expectation));
       case ROT ->
           c.signs().present(SignCode.ROOTS_ROTTEN)
-              ? Optional.of(rot(c, c.signs().value(SignCode.ROOTS_ROTTEN).orElse(null)))
+              ? Optional.of(rotWithStem(c))
               : c.signs().present(SignCode.STEM_SOFT_AT_BASE)
                   ? Optional.of(Grade.CLEAR)
                   : Optional.empty();
@@ -57,6 +57,14 @@ final class Grades {
 
   private static @Nullable Grade graded(Case c, SignCode sign) {
     return c.signs().present(sign) ? c.signs().grade(sign).orElse(Grade.CLEAR) : null;
+  }
+
+  /** A soft stem base is clear rot, however few roots are gone. */
+  private static Grade rotWithStem(Case c) {
+    Grade roots = rot(c, c.signs().value(SignCode.ROOTS_ROTTEN).orElse(null));
+    return c.signs().present(SignCode.STEM_SOFT_AT_BASE) && roots == Grade.SLIGHT
+        ? Grade.CLEAR
+        : roots;
   }
 
   /** By the share of the roots; CLEAR where nobody measured it. */

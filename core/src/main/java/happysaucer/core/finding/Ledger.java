@@ -60,6 +60,14 @@ final class Ledger {
     }
   }
 
+  /** What the evidence must not exceed; nobody can set that aside. */
+  void limit(FindingCode finding, String code, double decibans, Supplier<Message> why) {
+    sums[finding.ordinal()] += decibans;
+    if (keeps) {
+      lines.get(finding.ordinal()).add(new Evidence(code, decibans, why.get()));
+    }
+  }
+
   private void aside(FindingCode finding, String sign, Argument.Aside aside) {
     if (keeps) {
       discounts

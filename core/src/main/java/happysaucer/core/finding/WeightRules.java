@@ -48,6 +48,15 @@ final class WeightRules {
   /** Weeks of watering after which a shrivelled plant has lost roots (rule of thumb). */
   private static final double SHRIVELLED_WEEKS = 2;
 
+  /** A move explains a fall of leaves for so many days (rule of thumb). */
+  private static final int MOVE_EXPLAINS_DAYS = 28;
+
+  /** How much more a pale plant that is not fed speaks for hunger (rule of thumb). */
+  private static final double UNFED = 1.6;
+
+  /** Pale although fed: something keeps the feed from it, and only the roots tell what. */
+  private static final double FED_AND_PALE = 1.5;
+
   interface Rule {
     Optional<Adjustment> on(Seen seen, Observation observation, Weight weight);
   }
@@ -81,6 +90,16 @@ final class WeightRules {
               SignCode.ROOTS_FROM_DRAIN_HOLES,
               FindingCode.CROWDED,
               WeightRules::rootsSeekWaterBelow),
+          new Entry(SignCode.HEFT, FindingCode.CROWDED, WeightRules::thirstSpeaksForItself),
+          new Entry(
+              SignCode.WILTS_SOON_AFTER_WATERING,
+              FindingCode.CROWDED,
+              WeightRules::thirstSpeaksForItself),
+          new Entry(SignCode.ROOTS_HEALTHY, FindingCode.ROT, WeightRules::stemRotsOverCleanRoots),
+          new Entry(SignCode.FRESH_ROOT_TIPS, FindingCode.ROT, WeightRules::stemRotsOverCleanRoots),
+          new Entry(SignCode.LOWER_LEAVES_SHED, null, WeightRules::leafFallAfterAMove),
+          new Entry(
+              SignCode.WHOLE_PLANT_PALE, FindingCode.NUTRIENT_SHORTAGE, WeightRules::paleAndNotFed),
           new Entry(SignCode.ROOTS_AT_SURFACE, null, WeightRules::surfaceRootsAreNormal),
           new Entry(
               SignCode.ROOTS_CIRCLING, FindingCode.CROWDED, WeightRules::snugSpeciesCircleSlightly),
@@ -182,6 +201,59 @@ final class WeightRules {
         0.55,
         "weight.seekWater",
         "Roots of this kind, or over standing water, look for the holes early; a slip check would tell.");
+  }
+
+  /** Where it is short of water, a light pot and early wilting speak for thirst alone. */
+  static Optional<Adjustment> thirstSpeaksForItself(
+      Seen seen, Observation observation, Weight weight) {
+    return when(
+        seen.c().plant().is(StateCode.UNDERWATERED),
+        0,
+        "weight.thirst",
+        "It gets too little water, so this is thirst and says nothing of its roots.");
+  }
+
+  /** Rot of the stem over clean roots is the classic case: the roots do not speak for the stem. */
+  static Optional<Adjustment> stemRotsOverCleanRoots(
+      Seen seen, Observation observation, Weight weight) {
+    return when(
+        seen.c().signs().present(SignCode.STEM_SOFT_AT_BASE),
+        0,
+        "weight.stemRots",
+        "The stem rots at its base, and sound roots do not speak for the stem.");
+  }
+
+  /** Why an absent sign says nothing here, if so. */
+  static Optional<Message> absentSaysNothing(Seen seen, Observation observation, Weight weight) {
+    boolean roots =
+        weight.finding() == FindingCode.ROT
+            && observation.code() == SignCode.ROOTS_ROTTEN
+            && seen.c().signs().present(SignCode.STEM_SOFT_AT_BASE);
+    return roots
+        ? Optional.of(
+            Message.of(
+                "weight.stemRots",
+                "The stem rots at its base, and sound roots do not speak for the stem."))
+        : Optional.empty();
+  }
+
+  /** A move to other light costs leaves for about four weeks. */
+  static Optional<Adjustment> leafFallAfterAMove(
+      Seen seen, Observation observation, Weight weight) {
+    Integer days = seen.c().plant().states().get(StateCode.MOVED_LIGHT);
+    return when(
+        days != null && days <= MOVE_EXPLAINS_DAYS,
+        0,
+        "weight.moved",
+        "It was moved to other light in the last four weeks, and that costs leaves.");
+  }
+
+  static Optional<Adjustment> paleAndNotFed(Seen seen, Observation observation, Weight weight) {
+    return when(
+        !seen.c().plant().fed().orElse(true) && !seen.c().resting(),
+        UNFED,
+        "weight.paleUnfed",
+        "It is pale and is not being fed: that is hunger.");
   }
 
   static Optional<Adjustment> surfaceRootsAreNormal(
@@ -329,9 +401,9 @@ final class WeightRules {
   static Optional<Adjustment> paleAlthoughFed(Seen seen, Observation observation, Weight weight) {
     return when(
         seen.c().plant().fed().orElse(false),
-        3,
+        FED_AND_PALE,
         "weight.fedAndPale",
-        "It is pale although it is fed: the medium no longer holds nutrients.");
+        "It is pale although it is fed: the medium may no longer hold nutrients, or the roots no longer take them.");
   }
 
   static Optional<Adjustment> fedIsNotHungry(Seen seen, Observation observation, Weight weight) {

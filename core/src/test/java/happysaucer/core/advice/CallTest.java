@@ -149,8 +149,92 @@ class CallTest {
             "Ficus elastica",
             a -> a.fed(false).sign("WHOLE_PLANT_PALE").sign("GROWTH_STALLED"),
             "FIX_CARE_FIRST",
-            a -> a.fed(true).sign("WHOLE_PLANT_PALE").sign("GROWTH_STALLED"),
+            a -> a.fed(true).sign("WHOLE_PLANT_PALE").sign("MEDIUM_BROKEN_DOWN"),
             "REFRESH"),
+        rule(
+            "thirst is no full pot",
+            "Ficus elastica",
+            a -> a.sign("HEFT", "LIGHT", null).sign("WILTS_SOON_AFTER_WATERING"),
+            "FIX_CARE_FIRST",
+            a ->
+                a.sign("HEFT", "LIGHT", null)
+                    .sign("WILTS_SOON_AFTER_WATERING")
+                    .sign("ROOTS_CIRCLING", "CLEAR", null),
+            "POT_UP"),
+        rule(
+            "signs away from the roots",
+            "Ficus elastica",
+            a ->
+                a.sign("SURFACE_HARD")
+                    .sign("GROWTH_STALLED")
+                    .sign("WATER_POOLS", null, 95.0)
+                    .repotted("2023-05-01")
+                    .mix("trained-tree"),
+            "WATCH",
+            a ->
+                a.sign("SURFACE_HARD")
+                    .sign("GROWTH_STALLED")
+                    .sign("WATER_POOLS", null, 95.0)
+                    .sign("POT_DEFORMED", "CLEAR", null)
+                    .repotted("2023-05-01")
+                    .mix("trained-tree"),
+            "POT_UP"),
+        rule(
+            "a soft base over clean roots",
+            "Ficus elastica",
+            a -> a.sign("STEM_SOFT_AT_BASE").absent("ROOTS_ROTTEN").sign("ROOTS_HEALTHY"),
+            "ROT_RESCUE",
+            a -> a.absent("STEM_SOFT_AT_BASE").absent("ROOTS_ROTTEN").sign("ROOTS_HEALTHY"),
+            "LEAVE"),
+        rule(
+            "a soft base with a few rotten roots",
+            "Ficus elastica",
+            a -> a.sign("STEM_SOFT_AT_BASE").sign("ROOTS_ROTTEN", null, 0.04),
+            "ROT_RESCUE",
+            a -> a.sign("ROOTS_ROTTEN", null, 0.04),
+            "FIX_CARE_FIRST"),
+        rule(
+            "a little rot where the medium has broken down",
+            "Ficus elastica",
+            a -> a.sign("ROOTS_ROTTEN", null, 0.05).sign("MEDIUM_BROKEN_DOWN"),
+            "REFRESH",
+            a -> a.sign("ROOTS_ROTTEN", null, 0.05).absent("MEDIUM_BROKEN_DOWN"),
+            "FIX_CARE_FIRST"),
+        rule(
+            "a little rot where hardly any medium is left",
+            "Ficus elastica",
+            a -> a.sign("ROOTS_ROTTEN", null, 0.05).sign("LITTLE_MEDIUM_LEFT"),
+            "POT_UP",
+            a -> a.sign("ROOTS_ROTTEN", null, 0.05).sign("LITTLE_MEDIUM_LEFT").wish("KEEP"),
+            "REFRESH"),
+        rule(
+            "many leaves gone without a cause",
+            "Ficus elastica",
+            a -> a.sign("LOWER_LEAVES_SHED", null, 25.0),
+            "FIX_CARE_FIRST",
+            a -> a.sign("LOWER_LEAVES_SHED", null, 25.0).state("MOVED_LIGHT", 10),
+            "LEAVE"),
+        rule(
+            "pale though fed",
+            "Ficus elastica",
+            a -> a.fed(true).sign("WHOLE_PLANT_PALE"),
+            "FIX_CARE_FIRST",
+            a -> a.fed(true).absent("WHOLE_PLANT_PALE"),
+            "LEAVE"),
+        rule(
+            "a kind of the sun that stalls in the dark",
+            "Citrus x limon",
+            a -> a.inLight("LOW").on("2027-06-12").sign("GROWTH_STALLED"),
+            "FIX_CARE_FIRST",
+            a -> a.inLight("DIRECT").on("2027-06-12").sign("GROWTH_STALLED"),
+            "WATCH"),
+        rule(
+            "past the interval at twice its length too",
+            "Ficus elastica",
+            a -> a.repotted("2019-04-12").choose("timing", "INTERVAL").mix("trained-tree"),
+            "POT_UP",
+            a -> a.repotted("2019-04-12").mix("trained-tree"),
+            "WATCH"),
         rule(
             "short of water and not crowded",
             "Ficus elastica",

@@ -92,8 +92,30 @@ class CallWordsTest {
             Ask.about("Howea forsteriana").sign("ROOTS_FROM_DRAIN_HOLES", "SLIGHT", null),
             reasons),
         says(
-            "still have room",
+            "does not press yet",
             Ask.about("Ficus elastica").sign("ROOTS_FROM_DRAIN_HOLES", "SLIGHT", null),
+            reasons),
+        says(
+            "nobody has seen the roots",
+            Ask.about("Ficus elastica")
+                .sign("SURFACE_HARD")
+                .sign("GROWTH_STALLED")
+                .sign("WATER_POOLS", null, 95.0)
+                .mix("trained-tree"),
+            reasons),
+        says(
+            "Find the cause first",
+            Ask.about("Ficus elastica").sign("LOWER_LEAVES_SHED", null, 25.0),
+            reasons),
+        says(
+            "Look at the roots before a repot",
+            Ask.about("Ficus elastica").fed(true).sign("WHOLE_PLANT_PALE"),
+            reasons),
+        says(
+            "too dark", Ask.about("Citrus x limon").inLight("LOW").sign("GROWTH_STALLED"), reasons),
+        says(
+            "the medium has broken down",
+            Ask.about("Ficus elastica").sign("ROOTS_ROTTEN", null, 0.05).sign("MEDIUM_BROKEN_DOWN"),
             reasons),
         says(
             "slip check is due",

@@ -1,0 +1,116 @@
+package happysaucer.core.finding;
+
+import happysaucer.core.casefile.Case;
+import happysaucer.core.season.DayLength;
+import happysaucer.core.sign.SignCode;
+import happysaucer.core.sign.StateCode;
+import happysaucer.core.species.Light;
+import happysaucer.core.unit.Message;
+import java.util.List;
+
+/**
+ * Loss of leaf or colour is never nothing: too dark, explained by a move, or a cause to be found.
+ */
+final class Losses {
+  static final String SPOT = "SPOT_LIGHT";
+
+  /** So many leaves between two checks are many (rule of thumb). */
+  private static final double MANY_LEAVES = 5;
+
+  /** A move or a journey explains a fall of leaves for so many days (rule of thumb). */
+  private static final int EXPLAINS_DAYS = 28;
+
+  private static final double GROWING_HOURS = 10;
+  private static final double STANDS = 8;
+
+  private static final List<FindingCode> CAUSES =
+      List.of(
+          FindingCode.CROWDED,
+          FindingCode.SPENT_MEDIUM,
+          FindingCode.ROT,
+          FindingCode.OVER_POTTED,
+          FindingCode.OVERWATERED,
+          FindingCode.UNDERWATERED,
+          FindingCode.ROOT_PESTS,
+          FindingCode.NUTRIENT_SHORTAGE,
+          FindingCode.SALT_BUILD_UP,
+          FindingCode.NO_DRAINAGE,
+          FindingCode.COLLAR_RISK,
+          FindingCode.LIGHT_SHORTAGE);
+
+  private static final List<SignCode> PESTS =
+      List.of(SignCode.SCALE, SignCode.MEALYBUG, SignCode.SPIDER_MITES, SignCode.THRIPS);
+
+  private Losses() {}
+
+  static void weigh(Case c, Ledger ledger) {
+    tooDark(c, ledger);
+    if (unexplained(c, ledger)) {
+      if (manyLeaves(c)) {
+        ledger.add(
+            FindingCode.DECLINE,
+            SignCode.LOWER_LEAVES_SHED.name(),
+            STANDS,
+            () ->
+                Message.of(
+                    "loss.leaves", "Many leaves have fallen, and nothing seen so far says why."));
+      }
+      if (c.signs().present(SignCode.WHOLE_PLANT_PALE)) {
+        ledger.add(
+            FindingCode.DECLINE,
+            SignCode.WHOLE_PLANT_PALE.name(),
+            STANDS,
+            () ->
+                Message.of(
+                    "loss.pale", "All its leaves are pale, and nothing seen so far says why."));
+      }
+    }
+  }
+
+  private static boolean manyLeaves(Case c) {
+    return c.signs().value(SignCode.LOWER_LEAVES_SHED).orElse(0.0) >= MANY_LEAVES;
+  }
+
+  /** A kind of the sun that stalls or sheds in a dim spot. */
+  private static void tooDark(Case c, Ledger ledger) {
+    Light likes = c.plant().traits().light();
+    int missing = likes.ordinal() - c.light().ordinal();
+    boolean dim = c.light() == Light.LOW || c.light() == Light.MEDIUM;
+    boolean shows =
+        (c.signs().present(SignCode.GROWTH_STALLED)
+                && DayLength.hours(c.site().latitude(), c.date()) >= GROWING_HOURS)
+            || manyLeaves(c);
+    if (missing >= 2 && dim && shows && !c.resting()) {
+      ledger.add(
+          FindingCode.LIGHT_SHORTAGE,
+          SPOT,
+          STANDS,
+          () ->
+              Message.of(
+                  "loss.dark",
+                  "It is a kind of brighter places and stands two steps darker than it likes."));
+    }
+  }
+
+  private static boolean unexplained(Case c, Ledger ledger) {
+    if (c.resting() || within(c, StateCode.MOVED_LIGHT) || within(c, StateCode.ARRIVED)) {
+      return false;
+    }
+    for (SignCode pest : PESTS) {
+      if (c.signs().present(pest)) {
+        return false;
+      }
+    }
+    for (FindingCode cause : CAUSES) {
+      if (Strength.of(ledger.sum(cause)).stands()) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean within(Case c, StateCode state) {
+    Integer days = c.plant().states().get(state);
+    return days != null && days <= EXPLAINS_DAYS;
+  }
+}
