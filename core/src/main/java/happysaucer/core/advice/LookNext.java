@@ -52,6 +52,9 @@ final class LookNext {
   private static final double SLIP_MINUTES = 4;
   private static final double SOME_ROT = 0.2;
 
+  /** Before everything else. */
+  private static final double FIRST = 100;
+
   /** More than time in the pot alone can say, decibans. */
   private static final double SUSPECTED = 4;
 
@@ -99,6 +102,7 @@ final class LookNext {
         }
       }
     }
+    wetOrDryFirst(options);
     if (slipHelps()) {
       boolean suspected = crowdingSuspected();
       boolean due = slipDue() || suspected;
@@ -126,6 +130,25 @@ final class LookNext {
         .limit(MOST)
         .map(Option::look)
         .toList();
+  }
+
+  /** Where leaf or colour goes without a cause, wet or dry is told by a hand before all else. */
+  private void wetOrDryFirst(List<Option> options) {
+    if (!findings.stands(FindingCode.DECLINE)
+        || c.signs().checked(SignCode.HEFT)
+        || c.signs().checked(SignCode.STAYS_WET)) {
+      return;
+    }
+    Sign heft = book.signs().get(SignCode.HEFT);
+    options.removeIf(option -> option.look().sign().equals(heft.code().name()));
+    options.add(
+        new Option(
+            new Look(
+                heft.code().name(),
+                heft.how(),
+                Message.of(
+                    "look.wetOrDry", "Wet or dry comes first: it tells most of the causes apart.")),
+            FIRST));
   }
 
   private boolean worthAsking(Sign sign) {

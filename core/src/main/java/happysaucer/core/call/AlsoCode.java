@@ -8,6 +8,7 @@ public enum AlsoCode {
   CLEAR_COLLAR,
   REWET,
   TREAT_PESTS,
+  UPRIGHT,
   RETIE,
   REMOVE_SUCKERS,
   CUT_GIRDLING,

@@ -54,6 +54,12 @@ final class AlsoRules {
               Message.of(
                   "also.topUp", "Top up the medium to the old line, not higher on the stem.")),
           new Rule(
+              AlsoCode.UPRIGHT,
+              List.of(SignCode.LEANS),
+              Message.of(
+                  "also.upright",
+                  "Put it upright, and tie or stake it; see whether it leans to the light.")),
+          new Rule(
               AlsoCode.RETIE,
               List.of(SignCode.TIES_CUTTING_IN),
               Message.of("also.retie", "Replace rigid ties with stretch ties.")),

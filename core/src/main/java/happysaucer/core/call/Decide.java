@@ -10,13 +10,21 @@ import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Window;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** From findings to a call: the first rule that speaks, then constraints, holds, season, dates. */
 public final class Decide {
   /** A hold without a date is looked at again after so many days (rule of thumb). */
   private static final int UNDATED_HOLD_DAYS = 28;
+
+  /** A window so near is waited for (rule of thumb). */
+  private static final int WORTH_WAITING_DAYS = 56;
+
+  private static final Set<Action> CUTS =
+      EnumSet.of(Action.ROOT_PRUNE_SAME_POT, Action.RAISE_OR_SHALLOW, Action.DIVIDE);
 
   static final List<Rule> RULES = rules();
 
@@ -37,7 +45,7 @@ public final class Decide {
   /** Only action and urgency, without sentences. */
   public static Verdict verdict(
       Case c, Findings findings, Forecast forecast, Expectation expectation, Windows windows) {
-    Decision decision = decide(new Facts(c, findings, forecast, expectation));
+    Decision decision = seasonal(c, decide(new Facts(c, findings, forecast, expectation)), windows);
     Timing timing =
         Timing.of(c, decision.haste(), HoldRules.of(c, findings, windows.current()), windows);
     return new Verdict(decision.action(), timing.urgency());
@@ -47,7 +55,7 @@ public final class Decide {
       Case c, Findings findings, Forecast forecast, Expectation expectation, Windows windows) {
     Facts facts = new Facts(c, findings, forecast, expectation);
     Decision first = firstToSpeak(facts);
-    Decision ruled = constrained(facts, first);
+    Decision ruled = seasonal(c, constrained(facts, first), windows);
     Optional<Argument.Overrule> overrule = c.argument().overrule().filter(o -> holds(o, ruled));
     Decision decision = overrule.map(o -> overruled(o, ruled)).orElse(ruled);
     List<Hold> holds = HoldRules.of(c, findings, windows.current());
@@ -108,6 +116,21 @@ public final class Decide {
 
   private static Decision decide(Facts facts) {
     return constrained(facts, firstToSpeak(facts));
+  }
+
+  /**
+   * Out of season an overfull pot may be moved up with its ball whole, but roots are not cut, and
+   * where the window is near it is soaked and waits.
+   */
+  private static Decision seasonal(Case c, Decision decision, Windows windows) {
+    if (decision.haste() != Haste.AS_SOON_AS_HELD || windows.current().contains(c.date())) {
+      return decision;
+    }
+    boolean near =
+        !windows.current().from().isAfter(c.date().plusDays(WORTH_WAITING_DAYS))
+            && windows.current().from().isAfter(c.date());
+    boolean cuts = CUTS.contains(decision.action());
+    return cuts || (near && decision.action() == Action.POT_UP) ? decision.inWindow() : decision;
   }
 
   private static Decision firstToSpeak(Facts facts) {

@@ -13,6 +13,14 @@ import java.util.Optional;
  */
 record Decision(
     Action action, Haste haste, int recheckDays, List<Message> reasons, List<Message> interim) {
+  /** Reasons that speak of how, not of why, have this and their action as their key. */
+  static final String MEANS = "call.";
+
+  /** The same, when its window is open. */
+  Decision inWindow() {
+    return new Decision(action, Haste.IN_WINDOW, recheckDays, reasons, interim);
+  }
+
   enum Haste {
     /** An emergency: overrides holds and season. */
     AT_ONCE,
@@ -43,9 +51,10 @@ record Decision(
         of(Action.FIX_CARE_FIRST, Haste.NOT_DUE, recheckDays, reason, List.of(interim)));
   }
 
-  /** The same need met by another action, with one more reason. */
+  /** The same need met by another action: what spoke of the old one's means goes with it. */
   Decision insteadBy(Action other, Message reason) {
     List<Message> more = new ArrayList<>(reasons);
+    more.removeIf(said -> said.key().equals(MEANS + action));
     more.add(reason);
     return new Decision(other, haste, recheckDays, more, interim);
   }

@@ -121,7 +121,7 @@ final class PotRules {
                         "call.crowdedSevere",
                         "Its roots have filled the pot altogether: it is overdue.")
                     : Message.of("call.crowdedClear", "Its roots have filled the pot."),
-                Message.of("call." + action, what)),
+                Message.of(Decision.MEANS + action, what)),
             List.of(
                 severe
                     ? Message.of(

@@ -147,9 +147,9 @@ final class Priors {
     }
   }
 
-  /** How hard a push tips it counts beside what was seen, never alone. */
+  /** How hard a push tips it counts beside what was seen to tip, never alone nor for a lean. */
   private static void tipsOver(Case c, Expectation expectation, Ledger ledger) {
-    if (!c.signsOfTipping()) {
+    if (!c.signs().present(SignCode.TOPPLES) && !c.signs().present(SignCode.TOP_HEAVY)) {
       return;
     }
     double needed = c.pushNeededN();

@@ -63,6 +63,14 @@ final class WeightRules {
 
   /** The case a present sign was seen in. */
   record Seen(Case c, Expectation expectation, SignTable signs) {
+    /**
+     * Whether what the model expects rests on the plant's own waterings: a figure from defaults
+     * explains no sign away.
+     */
+    boolean restsOnItsOwn() {
+      return c.watering().isPresent() || !c.history().pours().isEmpty();
+    }
+
     boolean slipped() {
       for (Observation observation : c.signs().all()) {
         if (signs.get(observation.code()).group() == SignGroup.ROOTS) {
@@ -427,7 +435,10 @@ final class WeightRules {
     boolean underModel = expected.isPresent() && days < FAST_SHARE * expected.get();
     boolean underOwn = own.isPresent() && own.get() < OWN_SHARE;
     return when(
-        (expected.isPresent() || own.isPresent()) && !underModel && !underOwn,
+        seen.restsOnItsOwn()
+            && (expected.isPresent() || own.isPresent())
+            && !underModel
+            && !underOwn,
         0,
         "weight.driesAsExpected",
         "A pot of this size is expected to dry about this fast in this light and season.");
@@ -439,7 +450,10 @@ final class WeightRules {
     Double days = observation.value();
     Optional<Double> expected = seen.expectation().topDryDays();
     return when(
-        days != null && expected.isPresent() && days <= WET_SHARE * expected.get(),
+        seen.restsOnItsOwn()
+            && days != null
+            && expected.isPresent()
+            && days <= WET_SHARE * expected.get(),
         0,
         "weight.wetAsExpected",
         "A pot of this size is expected to stay moist about this long in this light and season.");

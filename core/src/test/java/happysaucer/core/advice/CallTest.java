@@ -2,6 +2,8 @@ package happysaucer.core.advice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import happysaucer.core.Shipped;
+import happysaucer.core.species.Species;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -82,6 +84,24 @@ class CallTest {
             "HEAVIER_POT",
             a -> a.sized(1800, 800).sign("TOPPLES").sign("ROOTS_CIRCLING", "CLEAR", null),
             "POT_UP"),
+        rule(
+            "severe out of season goes up with the ball whole",
+            "Ficus elastica",
+            a -> a.on("2026-12-01").sign("ROOTS_CIRCLING", "SEVERE", null),
+            "POT_UP",
+            a -> a.on("2026-12-01").sign("ROOTS_CIRCLING", "SEVERE", null).wish("KEEP"),
+            "ROOT_PRUNE_SAME_POT"),
+        rule(
+            "a lean alone wants a stake, not a pot",
+            "Monstera deliciosa",
+            a -> a.sized(1800, 1100).sign("LEANS", null, 20.0).repotted("2026-04-01"),
+            "LEAVE",
+            a ->
+                a.sized(1800, 1100)
+                    .sign("LEANS", null, 20.0)
+                    .sign("TOPPLES")
+                    .repotted("2026-04-01"),
+            "HEAVIER_POT"),
         rule(
             "pups of a bromeliad",
             "Guzmania lingulata",
@@ -301,6 +321,40 @@ class CallTest {
         .extracting(Advice.Coded::code)
         .contains(work);
     assertThat(Ask.about("Ficus elastica").absent(sign).advice().call().also()).isEmpty();
+  }
+
+  @Test
+  void rootsAreNotCutOutOfSeasonAndANearWindowIsWaitedFor() {
+    Ask far = Ask.about("Ficus elastica").on("2026-12-01").sign("ROOTS_CIRCLING", "SEVERE", null);
+    assertThat(far.advice().call().urgency()).isEqualTo("SOON");
+    assertThat(far.wish("KEEP").advice().call().urgency()).isEqualTo("NEXT_WINDOW");
+    Ask near = Ask.about("Ficus elastica").on("2027-01-20").sign("ROOTS_CIRCLING", "SEVERE", null);
+    assertThat(near.advice().call().urgency()).isEqualTo("NEXT_WINDOW");
+    assertThat(near.advice().call().interim().toString()).contains("soak");
+  }
+
+  @Test
+  void theMeansOfAnActionThatIsNotTakenAreNotGivenAsItsReason() {
+    Advice.Call dressed =
+        Ask.about("Ficus elastica")
+            .in(Ask.pot("x", 600, 6))
+            .sized(2200, 1200)
+            .sign("ROOTS_CIRCLING", "CLEAR", null)
+            .advice()
+            .call();
+    assertThat(dressed.action()).isEqualTo("TOP_DRESS");
+    assertThat(dressed.reasons().toString())
+        .contains("have filled the pot")
+        .doesNotContain("goes up a size");
+  }
+
+  @Test
+  void whetherItIsWetOrDryIsAskedFirstWhereLeafIsLost() {
+    for (Species species : Shipped.BOOK.species().all()) {
+      Advice advice =
+          Ask.about(species.name()).on("2027-06-12").sign("LOWER_LEAVES_SHED", null, 20.0).advice();
+      assertThat(advice.lookNext().get(0).sign()).as(species.name()).isEqualTo("HEFT");
+    }
   }
 
   @Test

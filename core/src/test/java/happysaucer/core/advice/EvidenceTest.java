@@ -168,8 +168,16 @@ class EvidenceTest {
             "a small pot that dries within a week",
             "CROWDED",
             "DRIES_TOO_FAST",
-            a -> a.in(Ask.pot("x", 130, 4)).sized(300, 300).sign("DRIES_TOO_FAST", null, 6.0),
-            a -> a.in(Ask.pot("x", 300, 4)).sized(300, 300).sign("DRIES_TOO_FAST", null, 2.0),
+            a ->
+                a.in(Ask.pot("x", 130, 4))
+                    .sized(300, 300)
+                    .poured("2027-04-05", 6, 0.2)
+                    .sign("DRIES_TOO_FAST", null, 6.0),
+            a ->
+                a.in(Ask.pot("x", 300, 4))
+                    .sized(300, 300)
+                    .poured("2027-04-05", 6, 0.2)
+                    .sign("DRIES_TOO_FAST", null, 2.0),
             "Epipremnum aureum",
             "Epipremnum aureum"),
         rule(
@@ -240,8 +248,16 @@ class EvidenceTest {
             "a large pot of a small plant stays wet for long",
             "OVERWATERED",
             "STAYS_WET",
-            a -> a.in(Ask.pot("x", 300, 4)).sized(400, 300).sign("STAYS_WET", null, 12.0),
-            a -> a.in(Ask.pot("x", 120, 4)).sized(700, 500).sign("STAYS_WET", null, 12.0),
+            a ->
+                a.in(Ask.pot("x", 300, 4))
+                    .sized(400, 300)
+                    .poured("2027-04-01", 14, 0.5)
+                    .sign("STAYS_WET", null, 12.0),
+            a ->
+                a.in(Ask.pot("x", 120, 4))
+                    .sized(700, 500)
+                    .poured("2027-04-01", 4, 0.3)
+                    .sign("STAYS_WET", null, 12.0),
             fig,
             fig),
         rule(
@@ -326,6 +342,14 @@ class EvidenceTest {
             .advice();
     assertThat(weight(wet, "OVER_POTTED", "STAYS_WET")).isPositive();
     assertThat(weight(wet, "JUST_NORMAL", "STAYS_WET")).isZero();
+  }
+
+  /** A figure from defaults explains no sign away; with the plant's own waterings it may. */
+  @Test
+  void aFigureThatRestsOnDefaultsExplainsNothingAway() {
+    Ask large = Ask.about("Ficus elastica").in(Ask.pot("x", 300, 4)).sized(400, 300);
+    assertThat(weight(large.sign("STAYS_WET", null, 12.0).advice(), "OVERWATERED", "STAYS_WET"))
+        .isPositive();
   }
 
   @ParameterizedTest(name = "{0}")
