@@ -176,26 +176,26 @@ class PhotosTest {
         "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:20:00Z\",\"signs\":[]}"
             .formatted(plant));
     byte[] sent = picture(30, 30);
-    for (String claim :
-        new String[] {"check=" + check, "check=" + UUID.randomUUID(), "job=" + UUID.randomUUID()}) {
-      assertThat(
-              new String(
-                  send(
-                          "PUT",
-                          "/api/photos/" + UUID.randomUUID() + "?plant=" + other + "&" + claim,
-                          sent,
-                          "image/jpeg")
-                      .body()))
+    for (String claim : new String[] {"check=" + check, "job=" + UUID.randomUUID()}) {
+      assertThat(new String(photo(UUID.randomUUID(), other, claim, sent).body()))
           .contains("no such " + claim.substring(0, claim.indexOf('=')));
     }
-    assertThat(
-            send(
-                    "PUT",
-                    "/api/photos/" + UUID.randomUUID() + "?plant=" + plant + "&check=" + check,
-                    sent,
-                    "image/jpeg")
-                .statusCode())
-        .isEqualTo(204);
+    assertThat(photo(UUID.randomUUID(), plant, "check=" + check, sent).statusCode()).isEqualTo(204);
+    // taken at a check that is saved a little later, but then of another plant
+    UUID photo = UUID.randomUUID();
+    String later = UUID.randomUUID().toString();
+    assertThat(photo(photo, other, "check=" + later, sent).statusCode()).isEqualTo(204);
+    assertThat(house.page(other).at("/photos/0/checkId").asString()).isEqualTo(later);
+    technician.put(
+        "/api/checks/" + later,
+        "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:22:00Z\",\"signs\":[]}"
+            .formatted(plant));
+    assertThat(house.page(other).at("/photos/0/checkId").isNull()).isTrue();
+  }
+
+  private HttpResponse<byte[]> photo(UUID id, String plant, String claim, byte[] sent)
+      throws IOException, InterruptedException {
+    return send("PUT", "/api/photos/" + id + "?plant=" + plant + "&" + claim, sent, "image/jpeg");
   }
 
   @Test

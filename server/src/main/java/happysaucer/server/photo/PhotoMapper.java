@@ -16,9 +16,9 @@ interface PhotoMapper {
   @Select("select count(*) from plant where id = #{plant} and retired_on is null")
   int inCare(UUID plant);
 
-  @Select(
-      "select count(*) from plant_check where id = #{check} and plant_id = #{plant} and voided_at is null")
-  int checkOf(@Param("check") UUID check, @Param("plant") UUID plant);
+  /** A photo is often sent before the check it was taken at is saved. */
+  @Select("select count(*) from plant_check where id = #{check} and plant_id <> #{plant}")
+  int checkOfAnother(@Param("check") UUID check, @Param("plant") UUID plant);
 
   @Select("select count(*) from job where id = #{job} and plant_id = #{plant}")
   int jobOf(@Param("job") UUID job, @Param("plant") UUID plant);

@@ -157,7 +157,7 @@ public class Photos {
     if (mapper.inCare(plant) == 0) {
       throw InputException.of("plant", "There is no such plant in care.", plant);
     }
-    if (occasion.check() != null && mapper.checkOf(occasion.check(), plant) == 0) {
+    if (occasion.check() != null && mapper.checkOfAnother(occasion.check(), plant) > 0) {
       throw InputException.of("check", "This plant has no such check.", occasion.check());
     }
     if (occasion.job() != null && mapper.jobOf(occasion.job(), plant) == 0) {

@@ -21,6 +21,10 @@ interface CheckMapper {
       where p.id = #{plant} and p.retired_on is null""")
   @Nullable UUID siteOf(UUID plant);
 
+  /** Photos of other plants that were sent for this id before there was a check are not of it. */
+  @Update("update photo set check_id = null where check_id = #{check} and plant_id <> #{plant}")
+  void releasePhotosOfOthers(@Param("check") UUID check, @Param("plant") UUID plant);
+
   @Select("select id from site where id = #{site} for update")
   @Nullable UUID lockSite(UUID site);
 

@@ -142,6 +142,7 @@ public class Checks {
         preview.call().urgency(),
         preview.call().recheck(),
         clock.now());
+    mapper.releasePhotosOfOthers(id, request.plantId());
     List<SignSeen> seen =
         signs.stream()
             .map(
