@@ -33,7 +33,7 @@ class FuzzTest {
   /** Change it to draw others; the test prints nothing that depends on it. */
   private static final long SEED = Long.getLong("saucer.fuzz.seed", 20270412L);
 
-  private static final int A_KIND = Integer.getInteger("saucer.fuzz.requests", 42);
+  private static final int A_KIND = Integer.getInteger("saucer.fuzz.requests", 36);
   private static final Duration LONGEST = Duration.ofSeconds(2);
   private static final ObjectMapper JSON = new ObjectMapper();
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
@@ -383,7 +383,7 @@ class FuzzTest {
       }
     }
     assertThat(broken).isEmpty();
-    assertThat(sent).isGreaterThan(2500);
+    assertThat(sent).isGreaterThan(2000);
     // the draws reach behind the first checks: half of all that writes has been written by one
     assertThat(wrote).hasSizeGreaterThan(17);
   }
