@@ -21,6 +21,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -65,6 +66,7 @@ final class BackupFile {
   static void make(Connection connection, Path folder, Path file, Progress progress)
       throws IOException, SQLException {
     Files.createDirectories(file.toAbsolutePath().getParent());
+    checkRoom(folder, file.toAbsolutePath().getParent());
     Path scratch = Files.createTempDirectory(file.toAbsolutePath().getParent(), ".making-");
     try {
       tell(progress, "Copying the database", 0, 1);
@@ -74,12 +76,39 @@ final class BackupFile {
       }
       Path part = scratch.resolve("backup.zip");
       write(database, folder, part, progress);
-      verify(part, scratch, progress);
+      verify(part, scratch, Optional.of(folder), progress);
       force(part);
       Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
       DataFolder.sync(file.toAbsolutePath().getParent());
     } finally {
       delete(scratch);
+    }
+  }
+
+  /** A backup must not be what fills the disk: it is copied, packed and opened again beside it. */
+  private static void checkRoom(Path folder, Path to) throws IOException {
+    long needed = 3 * Files.size(folder.resolve(DataFolder.DATABASE));
+    for (Path photo : photos(folder)) {
+      needed += Files.size(photo);
+    }
+    long left = Files.getFileStore(to).getUsableSpace() - needed;
+    if (left < Disk.FULL) {
+      throw new IOException(
+          "There is not enough room in "
+              + to
+              + ": a backup takes up to "
+              + Math.max(1, needed >> 20)
+              + " MB. Make room, or let it lie elsewhere.");
+    }
+  }
+
+  private static List<Path> photos(Path folder) throws IOException {
+    Path photos = folder.resolve(DataFolder.PHOTOS);
+    if (!Files.isDirectory(photos)) {
+      return List.of();
+    }
+    try (Stream<Path> all = Files.walk(photos)) {
+      return all.filter(file -> file.toString().endsWith(".jpg")).toList();
     }
   }
 
@@ -92,13 +121,7 @@ final class BackupFile {
 
   private static void write(Path database, Path folder, Path part, Progress progress)
       throws IOException {
-    Path photos = folder.resolve(DataFolder.PHOTOS);
-    List<Path> files = new ArrayList<>();
-    if (Files.isDirectory(photos)) {
-      try (Stream<Path> all = Files.walk(photos)) {
-        all.filter(file -> file.toString().endsWith(".jpg")).forEach(files::add);
-      }
-    }
+    List<Path> files = photos(folder);
     try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(part));
         ZipFile copied = new ZipFile(database.toFile())) {
       zip.setLevel(Deflater.BEST_SPEED);
@@ -123,8 +146,15 @@ final class BackupFile {
     }
   }
 
-  /** Opens the database of a backup in a scratch folder, and reads every photo it names. */
-  static Map<String, Long> verify(Path backup, Path scratch, Progress progress)
+  /**
+   * Opens the database of a backup in a scratch folder, and reads every photo in it.
+   *
+   * @param source the folder it was made from, where it is there: what lies in it must be in the
+   *     backup; a photo that is lost there already keeps nobody from the rest
+   * @return rows by table
+   */
+  static Map<String, Long> verify(
+      Path backup, Path scratch, Optional<Path> source, Progress progress)
       throws IOException, SQLException {
     Path opened = Files.createDirectories(scratch.resolve("opened"));
     try (ZipFile zip = new ZipFile(backup.toFile())) {
@@ -145,7 +175,9 @@ final class BackupFile {
                   "sa",
                   "");
           Statement sql = connection.createStatement()) {
-        missingPhotos(sql, photos);
+        if (source.isPresent()) {
+          missingPhotos(sql, photos, source.get());
+        }
         return counts(sql);
       }
     } finally {
@@ -173,7 +205,7 @@ final class BackupFile {
     return names;
   }
 
-  private static void missingPhotos(Statement sql, Set<String> photos)
+  private static void missingPhotos(Statement sql, Set<String> photos, Path source)
       throws SQLException, IOException {
     try (ResultSet table =
         sql.executeQuery(
@@ -186,7 +218,7 @@ final class BackupFile {
       while (rows.next()) {
         String id = rows.getObject(1, UUID.class).toString();
         String name = DataFolder.PHOTOS + "/" + id.substring(0, 2) + "/" + id + ".jpg";
-        if (!photos.contains(name)) {
+        if (!photos.contains(name) && Files.exists(source.resolve(name))) {
           throw new IOException("The photo " + id + " is missing from the copy.");
         }
       }

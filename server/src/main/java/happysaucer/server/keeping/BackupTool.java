@@ -113,7 +113,7 @@ public final class BackupTool {
       Path scratch = Files.createTempDirectory(data, ".restoring-");
       Map<String, Long> tables;
       try {
-        tables = BackupFile.verify(file, scratch, BackupTool::tell);
+        tables = BackupFile.verify(file, scratch, Optional.empty(), BackupTool::tell);
       } catch (IOException | SQLException e) {
         throw new CannotStartException(
             file + " is no whole backup: " + e.getMessage() + " Nothing was changed.");

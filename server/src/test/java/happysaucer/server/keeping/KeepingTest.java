@@ -1,6 +1,7 @@
 package happysaucer.server.keeping;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -14,10 +15,17 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -75,5 +83,45 @@ class KeepingTest {
                 morning))
         .as("one that was asked for takes no night's place")
         .isTrue();
+  }
+
+  @Test
+  void aPhotoThatIsLostAlreadyKeepsNobodyFromABackup(@TempDir Path folder) throws Exception {
+    String lost = "00000000-0000-4000-8000-000000000001";
+    String kept = "10000000-0000-4000-8000-000000000002";
+    Path photo = folder.resolve("photos").resolve("10").resolve(kept + ".jpg");
+    Files.createDirectories(photo.getParent());
+    Files.write(photo, new byte[] {1, 2, 3});
+    Path backup = folder.resolve("backups").resolve("b.zip");
+    try (Connection connection =
+            DriverManager.getConnection("jdbc:h2:file:" + folder + "/saucer", "sa", "");
+        Statement sql = connection.createStatement()) {
+      sql.execute("create table photo (id uuid primary key, removed_at timestamp)");
+      sql.execute("insert into photo (id) values ('%s'), ('%s')".formatted(lost, kept));
+      BackupFile.make(connection, folder, backup, (step, done, of) -> true);
+    }
+    Path scratch = Files.createDirectories(folder.resolve("scratch"));
+    assertThat(BackupFile.verify(backup, scratch, Optional.empty(), (step, done, of) -> true))
+        .containsEntry("PHOTO", 2L);
+    BackupFile.unpackPhotos(backup, scratch);
+    assertThat(scratch.resolve("photos").resolve("10").resolve(kept + ".jpg"))
+        .hasBinaryContent(new byte[] {1, 2, 3});
+    assertThat(folder.resolve("backups")).isDirectoryNotContaining("glob:**/.making-*");
+  }
+
+  @Test
+  void aBackupThatIsStoppedLeavesNothing(@TempDir Path folder) throws Exception {
+    try (Connection connection =
+        DriverManager.getConnection("jdbc:h2:file:" + folder + "/saucer", "sa", "")) {
+      assertThatThrownBy(
+              () ->
+                  BackupFile.make(
+                      connection,
+                      folder,
+                      folder.resolve("b").resolve("x.zip"),
+                      (step, done, of) -> false))
+          .isInstanceOf(BackupFile.StoppedException.class);
+    }
+    assertThat(folder.resolve("b")).isEmptyDirectory();
   }
 }
