@@ -17,6 +17,7 @@ import happysaucer.core.root.Ball;
 import happysaucer.core.sign.Observations;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Group;
+import happysaucer.core.species.Habit;
 import happysaucer.core.species.Light;
 import happysaucer.core.species.Species;
 import happysaucer.core.species.SpeciesTable;
@@ -83,7 +84,7 @@ final class Completion {
       pot = pots.pot("pot", request.pot(), Material.PLASTIC);
     }
     Ball ball = pot == null ? null : pots.ball(request.ball(), pot);
-    PlantCase plant = plant(pot);
+    PlantCase plant = plant(pot, site);
     Observations seen = new SignCompletion(checks, book.signs()).signs(request.signs(), pot);
     Argument argument = new ArgumentCompletion(checks).of(request.argument(), seen);
     Observations signs = seen.without(argument.setAside().keySet());
@@ -192,7 +193,7 @@ final class Completion {
             + ". Or give its group.";
   }
 
-  private @Nullable PlantCase plant(@Nullable Pot pot) {
+  private @Nullable PlantCase plant(@Nullable Pot pot, Case.Site site) {
     AdviceRequest.Plant given = request.plant();
     if (given == null) {
       checks.fault("plant.species", "Give the species, or its group.", null);
@@ -200,7 +201,7 @@ final class Completion {
     }
     Species species = species(given);
     double top = pot == null ? 200 : pot.topMm();
-    double mature = species == null ? 1000 : species.traits().matureHeightMm();
+    Usual usual = Usual.of(species, top);
     double height =
         checks.rangeOr(
             "plant.heightMm",
@@ -208,8 +209,8 @@ final class Completion {
             10,
             MOST_PLANT_MM,
             "mm",
-            Math.min(mature, top * 3),
-            "three times the pot's width, at most the species' height");
+            usual.heightMm(),
+            "what its kind usually measures in a pot of this width");
     double spread =
         checks.rangeOr(
             "plant.spreadMm",
@@ -217,8 +218,8 @@ final class Completion {
             10,
             MOST_PLANT_MM,
             "mm",
-            Math.max(top, height * 0.5),
-            "half the height, at least the pot's width");
+            usual.spreadMm(height),
+            "what its kind usually measures at this height");
     double mass =
         checks.rangeOr(
             "plant.topMassG",
@@ -229,13 +230,8 @@ final class Completion {
             estimateTopMassG(height, spread),
             "height and spread of a usual plant");
     double lean = leanDegrees(given);
-    SizeWish wish =
-        checks.codeOr(
-            "plant.sizeWish",
-            given.sizeWish(),
-            SizeWish.class,
-            SizeWish.GROW,
-            "nobody said otherwise");
+    Optional<SizeWish> wish =
+        Optional.ofNullable(checks.code("plant.sizeWish", given.sizeWish(), SizeWish.class));
     checks.day("plant.lastRepotted", given.lastRepotted());
     if (given.lastRepotted() != null
         && request.date() != null
@@ -255,18 +251,52 @@ final class Completion {
     if (species == null || mix == null) {
       return null;
     }
-    return new PlantCase(
-        species,
-        height,
-        spread,
-        mass,
-        lean,
-        wish,
-        Optional.ofNullable(given.lastRepotted()),
-        states,
-        mix,
-        Optional.ofNullable(given.fed()),
-        habit);
+    PlantCase plant =
+        new PlantCase(
+            species,
+            height,
+            spread,
+            mass,
+            lean,
+            wish,
+            given.heightMm() != null && given.spreadMm() != null,
+            Optional.ofNullable(given.lastRepotted()),
+            states,
+            request.date() != null
+                && PlantCase.restsOn(species, states, site.latitude(), request.date()),
+            mix,
+            Optional.ofNullable(given.fed()),
+            habit);
+    if (wish.isEmpty()) {
+      checks.assume(
+          "plant.sizeWish",
+          plant.keepsSize() ? SizeWish.KEEP : SizeWish.GROW,
+          plant.keepsSize()
+              ? "nobody said, and it has reached its usual height"
+              : "nobody said otherwise");
+    }
+    return plant;
+  }
+
+  /** What a kind usually measures in a pot of some width, mm. */
+  private record Usual(double heightMm, double spreadPerHeight, double leastSpreadMm) {
+    /** Leaves reach to the wall of most pots, or nearly (rule of thumb). */
+    private static final double TO_THE_WALL = 0.7;
+
+    static Usual of(@Nullable Species species, double potTopMm) {
+      if (species == null) {
+        return new Usual(potTopMm, 1, potTopMm);
+      }
+      Habit habit = species.traits().habit();
+      return new Usual(
+          Math.min(species.traits().matureHeightMm(), potTopMm * habit.heightPerPot()),
+          habit.spreadPerPot() / habit.heightPerPot(),
+          potTopMm * TO_THE_WALL);
+    }
+
+    double spreadMm(double height) {
+      return Math.max(leastSpreadMm, height * spreadPerHeight);
+    }
   }
 
   /** A stem and leaves that fill their space thinly: about 2 kg per m3 (rule of thumb). */

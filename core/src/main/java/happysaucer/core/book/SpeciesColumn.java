@@ -5,6 +5,7 @@ import happysaucer.core.species.Crowding;
 import happysaucer.core.species.Disturbance;
 import happysaucer.core.species.Feeder;
 import happysaucer.core.species.Group;
+import happysaucer.core.species.Habit;
 import happysaucer.core.species.Light;
 import happysaucer.core.species.Refill;
 import happysaucer.core.species.Rest;
@@ -200,7 +201,8 @@ public record SpeciesColumn(
               30,
               20000,
               "mm",
-              "From there on it is root-pruned rather than potted up"),
+              "An upright woody kind is proposed for the same pot from there on"),
+          code("habit", "Habit", "Its usual size in a pot, and whether it has one", Habit.values()),
           text(
               "canopyPrunable",
               "Top may be pruned with the roots",

@@ -7,6 +7,7 @@ import happysaucer.core.species.Crowding;
 import happysaucer.core.species.Disturbance;
 import happysaucer.core.species.Feeder;
 import happysaucer.core.species.Group;
+import happysaucer.core.species.Habit;
 import happysaucer.core.species.Light;
 import happysaucer.core.species.Refill;
 import happysaucer.core.species.Rest;
@@ -204,6 +205,7 @@ final class SpeciesReader {
             row.yes("foodCrop"),
             number(row, "leafDensity"),
             number(row, "matureHeightMm"),
+            row.code("habit", Habit.class),
             row.yes("canopyPrunable"),
             whole(row, "callusDays"),
             row.code("rest", Rest.class),

@@ -66,7 +66,14 @@ final class Alternatives {
     switch (decision.action()) {
       case POT_UP -> {
         if (traits.rootLimit() > 0) {
-          add(Action.ROOT_PRUNE_SAME_POT, "alt.keep", "If it is to stay this size.");
+          if (f.plant().nearUsualHeight()) {
+            add(
+                Action.ROOT_PRUNE_SAME_POT,
+                "alt.nearHeight",
+                "It is nearly as tall as its kind usually gets: if it is to stay so.");
+          } else {
+            add(Action.ROOT_PRUNE_SAME_POT, "alt.keep", "If it is to stay this size.");
+          }
         } else if (f.plant().keepsSize()) {
           spotIsFixed(traits);
         }

@@ -83,13 +83,22 @@ final class HoldRules {
   }
 
   static Optional<Hold> resting(Case c, Findings findings, Window window) {
-    return c.plant().is(StateCode.RESTING)
-        ? hold(
+    if (!c.resting() || c.plant().traits().repottedDormant()) {
+      return Optional.empty();
+    }
+    Message because = Message.of("because.rest", "It is at rest: its roots do not mend now.");
+    if (c.plant().is(StateCode.RESTING) || !window.from().isAfter(c.date())) {
+      return hold(
+          HoldCode.RESTING, true, because, Message.of("hold.rest", "When new growth shows."));
+    }
+    return Optional.of(
+        new Hold(
             HoldCode.RESTING,
             true,
-            Message.of("because.rest", "It is at rest: its roots do not mend now."),
-            Message.of("hold.rest", "When new growth shows."))
-        : Optional.empty();
+            because,
+            Message.of(
+                "hold.restSeason", "When it wakes with the longer days; new growth shows it."),
+            Optional.of(window.from().minusDays(1))));
   }
 
   static Optional<Hold> recentlyPruned(Case c, Findings findings, Window window) {

@@ -3,9 +3,9 @@ package happysaucer.core.call;
 import happysaucer.core.call.Decision.Haste;
 import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.NearRoots;
+import happysaucer.core.finding.Snug;
 import happysaucer.core.finding.Strength;
 import happysaucer.core.sign.SignCode;
-import happysaucer.core.species.Crowding;
 import happysaucer.core.species.Group;
 import happysaucer.core.unit.Message;
 import java.time.temporal.ChronoUnit;
@@ -96,16 +96,21 @@ final class PotRules {
     if (!f.crowdedClearly() || !f.plant().keepsSize()) {
       return Optional.empty();
     }
+    boolean told = f.plant().toldToStay();
     if (f.plant().traits().rootLimit() <= 0) {
       return crowded(
           f,
           Action.POT_UP,
-          "It should stay this size, but its roots do not stand cutting, so it goes up by the smallest step.");
+          told
+              ? "It should stay this size, but its roots do not stand cutting, so it goes up by the smallest step."
+              : "It has reached its usual height, but its roots do not stand cutting, so it goes up by the smallest step.");
     }
     return crowded(
         f,
         Action.ROOT_PRUNE_SAME_POT,
-        "It is to stay this size, so its roots are cut back and it returns to the same pot with fresh medium.");
+        told
+            ? "It is to stay this size, so its roots are cut back and it returns to the same pot with fresh medium."
+            : "It has reached its usual height, so its roots are cut back and it returns to the same pot with fresh medium.");
   }
 
   private static Optional<Decision> crowded(Facts f, Action action, String what) {
@@ -159,7 +164,7 @@ final class PotRules {
     if (f.findings().get(FindingCode.CROWDED).strength() == Strength.NONE) {
       return Optional.empty();
     }
-    boolean snug = f.plant().traits().crowding() == Crowding.LIKES_SNUG;
+    boolean snug = Snug.likes(f.c());
     boolean seen =
         f.findings().get(FindingCode.CROWDED).evidence().stream()
             .anyMatch(line -> line.weight() > 0 && !line.sign().startsWith("TIME"));

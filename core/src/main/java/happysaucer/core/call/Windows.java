@@ -22,6 +22,9 @@ public final class Windows {
   /** Days for which new root tips make a good moment (rule of thumb). */
   private static final int ROOTS_START_DAYS = 28;
 
+  /** A plant that is dormant so many days before its season stays so until then. */
+  private static final int DORMANT_DAYS = 150;
+
   private final Case c;
   private final Window current;
   private @Nullable Window following;
@@ -46,7 +49,19 @@ public final class Windows {
     if (c.method().season() == Method.SeasonChoice.ANY_WITH_CARE) {
       return Window.ofDays(c.date(), ANY_SEASON_DAYS);
     }
-    return newRootsStart(c) ? Window.ofDays(c.date(), ROOTS_START_DAYS) : seasonFrom(c, c.date());
+    if (newRootsStart(c)) {
+      return Window.ofDays(c.date(), ROOTS_START_DAYS);
+    }
+    Window season = seasonFrom(c, c.date());
+    boolean dormant = c.plant().is(StateCode.RESTING) && c.plant().traits().repottedDormant();
+    return dormant && !season.contains(c.date()) ? whileDormant(c, season) : season;
+  }
+
+  /** Rest opens the window of kinds that are moved dormant; it lasts until they leaf out. */
+  private static Window whileDormant(Case c, Window season) {
+    return season.from().isBefore(c.date().plusDays(DORMANT_DAYS))
+        ? Window.between(c.date(), season.to())
+        : Window.ofDays(c.date(), ROOTS_START_DAYS);
   }
 
   /** Orchids and their like are moved as new roots start, whenever that is. */

@@ -4,13 +4,9 @@ import happysaucer.core.method.Method;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.pot.Standing;
 import happysaucer.core.root.Ball;
-import happysaucer.core.season.DayLength;
-import happysaucer.core.season.Season;
 import happysaucer.core.sign.Observations;
 import happysaucer.core.sign.SignCode;
-import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Light;
-import happysaucer.core.species.Rest;
 import happysaucer.core.unit.Units;
 import java.time.LocalDate;
 import java.util.List;
@@ -59,18 +55,9 @@ public record Case(
       double runOffLitres,
       Optional<Double> afterLastRepotDays) {}
 
-  /** Hours of daylight under which a plant that rests in winter does so. */
-  private static final double DARK_MONTHS = 11;
-
-  /** At rest: somebody saw it, or it is the nature of its kind in these dark months. */
+  /** At rest: somebody saw it, or it is the nature of its kind at this time. */
   public boolean resting() {
-    if (plant.is(StateCode.RESTING)) {
-      return true;
-    }
-    Rest rest = plant.traits().rest();
-    return (rest == Rest.DRY || rest == Rest.LEAFLESS)
-        && Math.abs(site.latitude()) > Season.EQUATORIAL
-        && DayLength.hours(site.latitude(), date) < DARK_MONTHS;
+    return plant.resting();
   }
 
   /** Push at mid canopy it should stand here: by who comes past, N. */

@@ -16,6 +16,9 @@ import java.util.Optional;
  * @param heightMm above the medium
  * @param topMassG above the medium
  * @param states the states it is in, with the days since each began (0 where days do not matter)
+ * @param sizeWish empty when nobody said
+ * @param sizeMeasured height and spread were given, not assumed
+ * @param resting seen, or by its nature at this time
  * @param mix what its ball stands in
  * @param fed whether it is fed, empty when nobody knows
  */
@@ -25,15 +28,23 @@ public record PlantCase(
     double spreadMm,
     double topMassG,
     double leanDegrees,
-    SizeWish sizeWish,
+    Optional<SizeWish> sizeWish,
+    boolean sizeMeasured,
     Optional<LocalDate> lastRepotted,
     Map<StateCode, Integer> states,
+    boolean resting,
     Mix mix,
     Optional<Boolean> fed,
     WatererHabit watererHabit) {
 
   public Traits traits() {
     return species.traits();
+  }
+
+  /** The states with the days since each began, and the rest that its kind takes on that day. */
+  public static boolean restsOn(
+      Species species, Map<StateCode, Integer> states, double latitude, LocalDate date) {
+    return Resting.of(species.traits(), states, latitude, date);
   }
 
   public boolean is(StateCode state) {
@@ -63,8 +74,46 @@ public record PlantCase(
     return traits().dryLover() ? 0 : 1 - MEAN_SPENT * refill().spentShare();
   }
 
-  /** It may not, or need not, grow larger. */
+  /** From this share of its usual height a kind counts as grown (rule of thumb). */
+  private static final double GROWN = 0.95;
+
+  /** Nearer than this, both ways of going on are put forward (rule of thumb). */
+  private static final double NEARLY_GROWN = 0.8;
+
+  /** Under this share of its usual size it is young (rule of thumb). */
+  private static final double YOUNG = 0.5;
+
+  /** Somebody said that it is to stay this size. */
+  public boolean toldToStay() {
+    return sizeWish.equals(Optional.of(SizeWish.KEEP));
+  }
+
+  /** Nobody said, and an upright woody kind is as tall as its kind usually gets. */
+  public boolean atUsualHeight() {
+    return nobodySaidOfHeight(GROWN);
+  }
+
+  /** The same before long: where the choice is close. */
+  public boolean nearUsualHeight() {
+    return nobodySaidOfHeight(NEARLY_GROWN);
+  }
+
+  private boolean nobodySaidOfHeight(double share) {
+    return sizeWish.isEmpty()
+        && sizeMeasured
+        && traits().habit().hasUsualHeight()
+        && heightMm >= share * traits().matureHeightMm();
+  }
+
+  /** It may not, or need not, grow larger: what a person says goes before its height. */
   public boolean keepsSize() {
-    return sizeWish == SizeWish.KEEP || heightMm >= traits().matureHeightMm();
+    return toldToStay() || atUsualHeight();
+  }
+
+  /** Far from its usual size, and free to reach it. */
+  public boolean youngAndToGrow(double potTopMm) {
+    boolean small =
+        heightMm < YOUNG * traits().matureHeightMm() || potTopMm < YOUNG * traits().usualPotMm();
+    return small && !keepsSize();
   }
 }

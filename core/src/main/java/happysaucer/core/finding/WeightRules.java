@@ -8,7 +8,6 @@ import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.SignGroup;
 import happysaucer.core.sign.SignTable;
 import happysaucer.core.sign.StateCode;
-import happysaucer.core.species.Crowding;
 import happysaucer.core.species.RootType;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
@@ -276,8 +275,7 @@ final class WeightRules {
   static Optional<Adjustment> snugSpeciesCircleSlightly(
       Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.c().plant().traits().crowding() == Crowding.LIKES_SNUG
-            && observation.grade() == Grade.SLIGHT,
+        Snug.likes(seen.c()) && observation.grade() == Grade.SLIGHT,
         0,
         "weight.snug",
         "This species likes to be snug: a few circling roots are its normal state.");
@@ -471,7 +469,7 @@ final class WeightRules {
   static Optional<Adjustment> floweringIsItsSeason(
       Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.c().plant().traits().crowding() == Crowding.LIKES_SNUG,
+        Snug.likes(seen.c()),
         0,
         "weight.snugFlowers",
         "This species flowers when it is snug: that is how it should be.");

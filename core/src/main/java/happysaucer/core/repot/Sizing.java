@@ -155,7 +155,8 @@ public final class Sizing {
     }
     if (c.plant().keepsSize() && call.action() == Action.POT_UP) {
       words.add(
-          Message.of("size.keeps", "It is to keep its size, so the smallest step counts most."));
+          Message.of(
+              "size.keeps", "It is as large as it should get, so the smallest step counts most."));
     }
     if (c.plant().traits().step() == StepPreference.LARGE) {
       words.add(Message.of("size.vigorous", "It grows strongly and may take the larger of two."));

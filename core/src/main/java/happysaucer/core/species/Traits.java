@@ -16,6 +16,7 @@ import java.util.List;
  * @param poisonous for whom, of "people", "cats", "dogs"
  * @param leafDensity leaf layers against a leafy fig
  * @param matureHeightMm typical height indoors when grown, mm
+ * @param habit how it grows
  * @param callusDays days cut roots dry before moist medium
  * @param rest how it spends the dark months
  * @param step how large a step up suits it
@@ -55,6 +56,7 @@ public record Traits(
     boolean foodCrop,
     double leafDensity,
     double matureHeightMm,
+    Habit habit,
     boolean canopyPrunable,
     int callusDays,
     Rest rest,
@@ -86,6 +88,22 @@ public record Traits(
   /** Roots without fine ends to spare: they are handled by the soil, never combed. */
   public boolean handledBySoil() {
     return rootType == RootType.BRITTLE || rootType == RootType.FLESHY;
+  }
+
+  /** A grown plant stands in a smaller pot for its height than a young one (rule of thumb). */
+  private static final double GROWN_POT = 0.8;
+
+  /** Inside width of the pot in which it is usually kept when grown, mm (rule of thumb). */
+  public double usualPotMm() {
+    return GROWN_POT * matureHeightMm / habit.heightPerPot();
+  }
+
+  /**
+   * Hardy trees trained small, conifers and bulbs are moved while they are dormant: rest opens
+   * their window, and leafing out closes it.
+   */
+  public boolean repottedDormant() {
+    return window == WindowKind.TRAINED_TREE;
   }
 
   public boolean dryLover() {

@@ -97,6 +97,13 @@ public final class Ask {
     return this;
   }
 
+  /** Nobody measured it. */
+  public Ask unsized() {
+    this.heightMm = null;
+    this.spreadMm = null;
+    return this;
+  }
+
   public Ask wish(String sizeWish) {
     this.sizeWish = sizeWish;
     return this;

@@ -89,7 +89,7 @@ class CallWordsTest {
             interim),
         says(
             "this species likes that",
-            Ask.about("Howea forsteriana").sign("ROOTS_FROM_DRAIN_HOLES", "SLIGHT", null),
+            Ask.about("Spathiphyllum wallisii").sign("ROOTS_FROM_DRAIN_HOLES", "SLIGHT", null),
             reasons),
         says(
             "does not press yet",

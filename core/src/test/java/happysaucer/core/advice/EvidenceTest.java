@@ -430,8 +430,28 @@ class EvidenceTest {
   void whoLikesToBeSnugIsGradedOneDown(String grade, String species, String action) {
     Advice advice =
         plain(species)
+            .sized(2000, 1300)
             .sign("ROOTS_CIRCLING", grade, null)
             .sign("BALL_SOLID", "SLIGHT", null)
+            .advice();
+    assertThat(advice.call().action()).isEqualTo(action);
+  }
+
+  /** A kentia on its way to three metres does not like to be snug in a pot for herbs. */
+  @ParameterizedTest
+  @CsvSource({
+    "350, 90, , POT_UP",
+    "350, 90, KEEP, WATCH",
+    "2000, 150, , POT_UP",
+    "2000, 230, , WATCH"
+  })
+  void aYoungPlantOnItsWayIsNotSnug(double height, double pot, String wish, String action) {
+    Advice advice =
+        plain("Howea forsteriana")
+            .in(Ask.pot("now", pot, 6))
+            .sized(height, height * 0.7)
+            .wish(wish)
+            .sign("ROOTS_CIRCLING", "CLEAR", null)
             .advice();
     assertThat(advice.call().action()).isEqualTo(action);
   }

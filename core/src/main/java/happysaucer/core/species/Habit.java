@@ -1,0 +1,58 @@
+package happysaucer.core.species;
+
+/** How a kind grows: what shape stands in its pot, and how large it usually is in one. */
+public enum Habit {
+  /** A broad-leaved tree on a stem. */
+  TREE(true, 5.5, 2.8),
+  /** A shrub that branches from the base. */
+  SHRUB(true, 3.5, 3),
+  /** Bare canes with tufts of leaves. */
+  CANE(true, 5.5, 2.3),
+  PALM(true, 6.5, 4.3),
+  /** A miniature tree kept small by hand. */
+  TRAINED(true, 2, 2),
+  /** Climbs a pole, and leans without one. */
+  CLIMBER(false, 4, 2.8),
+  /** Hangs or creeps. */
+  TRAILER(false, 2, 2),
+  /** Leaves from the ground, in a tuft or from offsets. */
+  CLUMP(false, 2.5, 2.5),
+  ROSETTE(false, 1.6, 2),
+  /** A low plant under a tall flower spike. */
+  SPIKE(false, 4, 2),
+  /** Columnar cacti and spurges. */
+  COLUMN(false, 4.5, 0.8),
+  GLOBE(false, 1, 0.95),
+  /** A branching succulent, as a jade. */
+  FLESHY_SHRUB(false, 2.8, 2.2),
+  /** A swollen base with a light top. */
+  CAUDEX(false, 3, 2);
+
+  private final boolean usualHeight;
+  private final double heightPerPot;
+  private final double spreadPerPot;
+
+  Habit(boolean usualHeight, double heightPerPot, double spreadPerPot) {
+    this.usualHeight = usualHeight;
+    this.heightPerPot = heightPerPot;
+    this.spreadPerPot = spreadPerPot;
+  }
+
+  /**
+   * An upright woody kind, which has a height indoors at which it is usually kept. Trailers,
+   * clumps, rosettes, cacti and flower spikes have none.
+   */
+  public boolean hasUsualHeight() {
+    return usualHeight;
+  }
+
+  /** Height over the inside width of the pot it usually stands in (rule of thumb). */
+  public double heightPerPot() {
+    return heightPerPot;
+  }
+
+  /** Spread over the inside width of the pot it usually stands in (rule of thumb). */
+  public double spreadPerPot() {
+    return spreadPerPot;
+  }
+}
