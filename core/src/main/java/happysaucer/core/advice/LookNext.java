@@ -3,8 +3,10 @@ package happysaucer.core.advice;
 import happysaucer.core.book.Book;
 import happysaucer.core.call.Decide;
 import happysaucer.core.call.Decide.Verdict;
+import happysaucer.core.call.Urgency;
 import happysaucer.core.call.Windows;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.Lift;
 import happysaucer.core.finding.Assess;
 import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.FindingCode;
@@ -13,10 +15,14 @@ import happysaucer.core.finding.NearRoots;
 import happysaucer.core.finding.Step;
 import happysaucer.core.finding.Weight;
 import happysaucer.core.forecast.Forecast;
+import happysaucer.core.pot.Material;
+import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.Observation;
 import happysaucer.core.sign.Sign;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.SignGroup;
+import happysaucer.core.species.RootType;
+import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -34,13 +40,40 @@ final class LookNext {
   /** Before any sign, a trouble is there about one time in ten: decibans (rule of thumb). */
   private static final double BEFOREHAND = -10;
 
-  /** Chance of a sign without its trouble, and what the trouble adds to it (rules of thumb). */
-  private static final double BY_CHANCE = 0.05;
+  /** A pot is full more often than any other trouble is there: decibans (rule of thumb). */
+  private static final double CROWDED_BEFOREHAND = -4;
 
-  private static final double BY_TROUBLE = 0.8;
+  /**
+   * Of full pots so many are overdue; of others so many are not rooted through (rules of thumb).
+   */
+  private static final double OVERDUE = 0.3;
+
+  private static final double LOOSE = 0.4;
+
+  /** Chance of a sign without its trouble (rule of thumb). */
+  private static final double BY_CHANCE = 0.03;
 
   /** An answer that tells less about the call is not worth asking for, bits (rule of thumb). */
-  private static final double LEAST_BITS = 0.6;
+  private static final double LEAST_BITS = 0.45;
+
+  private static final String SLIP_HOW =
+      "Slip it out of its pot and read the roots: circling, firm or rotten, does medium fall away?";
+
+  /** What thirst and drowning both bring about. */
+  private static final List<SignCode> TOLD_BY_WATER =
+      List.of(
+          SignCode.HEFT,
+          SignCode.LOWER_LEAVES_SHED,
+          SignCode.LEAVES_YELLOWING,
+          SignCode.WHOLE_PLANT_PALE,
+          SignCode.WILTS_WHEN_WET,
+          SignCode.WILTS_SOON_AFTER_WATERING,
+          SignCode.SHRIVELLED,
+          SignCode.GROWTH_STALLED,
+          SignCode.LEAF_TIPS_BROWN);
+
+  private static final List<String> MOISTURE =
+      List.of(SignCode.HEFT.name(), SignCode.STAYS_WET.name());
 
   /** A trouble is in doubt from here, decibans. */
   private static final double IN_DOUBT = 2;
@@ -106,22 +139,11 @@ final class LookNext {
     if (slipHelps()) {
       boolean suspected = crowdingSuspected();
       boolean due = slipDue() || suspected;
-      double worth = slipWorth() + (due ? DUE : 0);
-      if (worth > 0) {
+      double worth = slipWorth() + (due ? DUE : 0) + (rotSuspected() ? FIRST * FIRST : 0);
+      if (worth > LEAST_BITS) {
         options.add(
             new Option(
-                new Look(
-                    "SLIP_CHECK",
-                    "Slip it out of its pot and read the roots: circling, firm or rotten, does medium fall away?",
-                    suspected
-                        ? Message.of(
-                            "look.slipSuspected",
-                            "What was seen points to a full pot, and nobody has seen the roots.")
-                        : due
-                            ? Message.of(
-                                "look.slipDue",
-                                "It has been in this pot for longer than its kind usually is; only the roots can tell.")
-                            : Message.of("look.slip", "Only the roots can settle this.")),
+                new Look("SLIP_CHECK", SLIP_HOW, whySlip(suspected, due)),
                 perMinute(worth, SLIP_MINUTES)));
       }
     }
@@ -132,23 +154,66 @@ final class LookNext {
         .toList();
   }
 
-  /** Where leaf or colour goes without a cause, wet or dry is told by a hand before all else. */
+  private static Message whySlip(boolean suspected, boolean due) {
+    return suspected
+        ? Message.of(
+            "look.slipSuspected",
+            "What was seen points to a full pot, and nobody has seen the roots.")
+        : due
+            ? Message.of(
+                "look.slipDue",
+                "It has been in this pot for longer than its kind usually is; only the roots can tell.")
+            : Message.of("look.slip", "Only the roots can settle this.");
+  }
+
+  /**
+   * Where leaf, growth or colour speaks, wet or dry is told by a hand before all else: by lifting
+   * it, or with a probe where it is too heavy or was lifted already.
+   */
   private void wetOrDryFirst(List<Option> options) {
-    if (!findings.stands(FindingCode.DECLINE)
-        || c.signs().checked(SignCode.HEFT)
-        || c.signs().checked(SignCode.STAYS_WET)) {
+    boolean asked = TOLD_BY_WATER.stream().anyMatch(c.signs()::present);
+    if (!asked
+        || now.urgency() == Urgency.NOW
+        || c.signs().checked(SignCode.STAYS_WET)
+        || c.resting()) {
       return;
     }
-    Sign heft = book.signs().get(SignCode.HEFT);
-    options.removeIf(option -> option.look().sign().equals(heft.code().name()));
+    boolean lifts = c.lift(expectation.liftG()).how() == Lift.How.ONE;
+    SignCode code = lifts && !c.signs().checked(SignCode.HEFT) ? SignCode.HEFT : SignCode.STAYS_WET;
+    if (c.argument().setAside().containsKey(code.name()) || !tells(code)) {
+      return;
+    }
+    Sign sign = book.signs().get(code);
+    options.removeIf(option -> MOISTURE.contains(option.look().sign()));
     options.add(
         new Option(
             new Look(
-                heft.code().name(),
-                heft.how(),
+                code.name(),
+                sign.how(),
                 Message.of(
                     "look.wetOrDry", "Wet or dry comes first: it tells most of the causes apart.")),
             FIRST));
+  }
+
+  /** Some answer would change the call, or what leads it. */
+  private boolean tells(SignCode code) {
+    List<Observation> answers =
+        code == SignCode.HEFT
+            ? List.of(
+                Observation.present(code, Grade.LIGHT), Observation.present(code, Grade.HEAVY))
+            : List.of(Observation.present(code), Observation.absent(code));
+    String lead = Decide.lead(c, findings, forecast, expectation);
+    for (Observation answer : answers) {
+      Case other = c.withSigns(c.signs().with(answer));
+      Findings then = assess.sums(other, expectation);
+      boolean changes =
+          !verdict(answer).equals(now)
+              || !Decide.lead(other, then, forecast, expectation).equals(lead);
+      if (changes) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private boolean worthAsking(Sign sign) {
@@ -156,12 +221,28 @@ final class LookNext {
         && !c.signs().checked(sign.code())
         && !c.argument().setAside().containsKey(sign.code().name())
         && weighty(sign)
-        && !known(sign.code());
+        && possible(sign.code());
   }
 
-  /** The pot's holes were counted when the pot was entered. */
-  private boolean known(SignCode code) {
-    return code == SignCode.NO_DRAIN_HOLES && c.pot().drainHoles() > 0;
+  /** Whether this plant in this pot can show the sign at all, and nobody counted it already. */
+  private boolean possible(SignCode code) {
+    Traits traits = c.plant().traits();
+    return switch (code) {
+      case NO_DRAIN_HOLES -> c.pot().drainHoles() == 0;
+      case POT_DEFORMED ->
+          c.pot().material() == Material.PLASTIC || c.pot().material() == Material.FABRIC;
+      case BALL_PUSHED_UP ->
+          traits.rootType() == RootType.FLESHY || traits.rootType() == RootType.RHIZOME;
+      case PUPS_FILL_POT -> traits.divides();
+      case SUCKERS_BELOW_GRAFT -> traits.graft();
+      case SHRIVELLED, STRESS_COLOUR -> traits.dryLover();
+      case RUNOFF_MUDDY -> c.plant().inReservoir();
+      case WATER_IN_COVER_POT -> c.pot().inCoverPot();
+      case POT_MOUTH_NARROWER_THAN_BALL -> c.pot().mouthMm() < c.pot().topMm();
+      case HEFT -> c.lift(expectation.liftG()).how() == Lift.How.ONE;
+      case SURFACE_HARD, ROOTS_AT_SURFACE -> !traits.surfaceRoots();
+      default -> true;
+    };
   }
 
   private boolean weighty(Sign sign) {
@@ -228,11 +309,10 @@ final class LookNext {
     for (Weight weight : book.weights().of(code)) {
       if (weight.present().decibans() > most) {
         most = weight.present().decibans();
-        double odds = Math.pow(10, (findings.get(weight.finding()).decibans() + BEFOREHAND) / 10);
-        trouble = odds / (1 + odds);
+        trouble = probability(weight.finding(), BEFOREHAND);
       }
     }
-    return BY_CHANCE + BY_TROUBLE * trouble;
+    return BY_CHANCE + book.signs().get(code).shows() * trouble;
   }
 
   /** Minutes count by their root: four minutes for a sure answer beat four idle glances. */
@@ -251,6 +331,11 @@ final class LookNext {
         book.signs().all().stream()
             .anyMatch(sign -> sign.group() == SignGroup.ROOTS && c.signs().checked(sign.code()));
     return !slipped && SlipGuard.against(c).isEmpty() && rootsInDoubt();
+  }
+
+  /** The call itself is to slip it out. */
+  private boolean rotSuspected() {
+    return findings.stands(FindingCode.ROT) && findings.get(FindingCode.ROT).grade().isEmpty();
   }
 
   /** Signs away from the roots point to crowding. */
@@ -277,23 +362,40 @@ final class LookNext {
     return findings.get(finding).decibans() > IN_DOUBT;
   }
 
-  /** Expected information about the call in one of the things the roots may show, in bits. */
+  /** Expected information about the call in what the roots may show, in bits. */
   private double slipWorth() {
-    List<Observation> shown =
+    double crowded = probability(FindingCode.CROWDED, CROWDED_BEFOREHAND);
+    Map<Verdict, Double> verdicts = new LinkedHashMap<>();
+    double sum = 0;
+    for (Shown shown :
         List.of(
-            Observation.present(SignCode.MEDIUM_FALLS_AWAY),
-            Observation.present(SignCode.ROOTS_CIRCLING),
-            Observation.present(SignCode.ROOTS_ROTTEN, SOME_ROT),
-            Observation.present(SignCode.ROOTS_HEALTHY));
-    Map<Verdict, Integer> verdicts = new LinkedHashMap<>();
-    for (Observation observation : shown) {
-      verdicts.merge(verdict(observation), 1, Integer::sum);
+            new Shown(Observation.present(SignCode.ROOTS_CIRCLING), crowded * (1 - OVERDUE)),
+            new Shown(
+                Observation.present(SignCode.ROOTS_CIRCLING, Grade.SEVERE), crowded * OVERDUE),
+            new Shown(
+                Observation.present(SignCode.ROOTS_ROTTEN, SOME_ROT),
+                probability(FindingCode.ROT, BEFOREHAND)),
+            new Shown(
+                Observation.present(SignCode.ROOT_PESTS),
+                probability(FindingCode.ROOT_PESTS, BEFOREHAND)),
+            new Shown(Observation.present(SignCode.MEDIUM_FALLS_AWAY), (1 - crowded) * LOOSE),
+            new Shown(Observation.present(SignCode.ROOTS_HEALTHY), (1 - crowded) * (1 - LOOSE)))) {
+      verdicts.merge(verdict(shown.observation()), shown.chance(), Double::sum);
+      sum += shown.chance();
     }
     double bits = 0;
-    for (int count : verdicts.values()) {
-      bits += bits((double) count / shown.size());
+    for (double chance : verdicts.values()) {
+      bits += bits(chance / sum);
     }
     return bits;
+  }
+
+  /** What a slip may show, and how likely by what was found so far. */
+  private record Shown(Observation observation, double chance) {}
+
+  private double probability(FindingCode finding, double beforehand) {
+    double odds = Math.pow(10, (findings.get(finding).decibans() + beforehand) / 10);
+    return odds / (1 + odds);
   }
 
   /** What one of the possible calls, of this chance, adds to the expected information. */

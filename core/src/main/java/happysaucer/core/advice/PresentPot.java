@@ -45,6 +45,7 @@ final class PresentPot {
         Forecast.intervalRatio(c),
         uncrowded.flatMap(drying -> present(drying.daysToRefill())),
         uncrowded.flatMap(drying -> present(drying.daysToTopDry())),
+        WaterModel.pouredOverUse(c, media),
         standing.pushN(),
         ballG);
   }

@@ -83,7 +83,8 @@ public final class BookReader {
               row.code("measure", Measure.class),
               row.needed("label"),
               row.needed("how"),
-              row.number("minutes")));
+              row.number("minutes"),
+              row.numberIn("shows", 0, 1)));
     }
     return new SignTable(signs);
   }

@@ -164,7 +164,12 @@ final class Alternatives {
       Optional<Decision> other = rule.on(f);
       if (other.isPresent() && other.get().haste() != Decision.Haste.NOT_DUE) {
         Action action = other.get().action();
-        add(action, "alt.also." + action, "It applies as well, once the call above is settled.");
+        if (action != decision.action() && !when.containsKey(action)) {
+          Message message =
+              Message.of("alt.also." + action, "After that: {}", other.get().reasons().get(0));
+          when.put(action, message);
+          found.add(new Alternative(action, message));
+        }
       }
     }
   }

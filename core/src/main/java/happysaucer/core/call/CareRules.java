@@ -168,9 +168,13 @@ final class CareRules {
     }
     return Decision.fix(
         AFTER_CARE,
-        Message.of(
-            "call.overwatered",
-            "It is kept too wet. A repot would be one more strain and no cure: change the watering first."),
+        f.wetSeen()
+            ? Message.of(
+                "call.overwatered",
+                "It is kept too wet. A repot would be one more strain and no cure: change the watering first.")
+            : Message.of(
+                "call.overwateredByRecord",
+                "On record it gets far more than a plant of this size can drink, or much of it runs through. Probe it before anything else is done."),
         Message.of(
             "interim.over",
             "Water only when the medium is dry two finger joints down; pour away what stands underneath."));
@@ -182,9 +186,13 @@ final class CareRules {
     }
     return Decision.fix(
         AFTER_CARE,
-        Message.of(
-            "call.underwatered",
-            "It is short of water, and its roots are not the reason. Water it properly before judging the pot."),
+        f.drySeen()
+            ? Message.of(
+                "call.underwatered",
+                "It is short of water, and its roots are not the reason. Water it properly before judging the pot.")
+            : Message.of(
+                "call.underwateredByRecord",
+                "On record it gets far less than a plant of this size drinks. Probe it, and water it properly before judging the pot."),
         Message.of(
             "interim.under",
             "Soak it through in two pours ten minutes apart, then keep to its interval."));

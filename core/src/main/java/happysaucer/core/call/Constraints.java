@@ -1,6 +1,7 @@
 package happysaucer.core.call;
 
 import happysaucer.core.method.Method;
+import happysaucer.core.unit.About;
 import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
 import java.util.EnumSet;
@@ -69,7 +70,7 @@ final class Constraints {
                 Message.of(
                     "call.tooHeavy",
                     "Ball and plant weigh about {}, more than two persons lift: replace the top few centimetres instead.",
-                    Mass.ofGrams(f.expectation().liftG()))))
+                    About.of(Mass.ofGrams(f.expectation().liftG())))))
         : Optional.empty();
   }
 

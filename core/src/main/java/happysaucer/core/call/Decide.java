@@ -6,6 +6,7 @@ import happysaucer.core.casefile.Case;
 import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.Findings;
 import happysaucer.core.forecast.Forecast;
+import happysaucer.core.species.Rest;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Window;
 import java.time.LocalDate;
@@ -25,6 +26,17 @@ public final class Decide {
 
   private static final Set<Action> CUTS =
       EnumSet.of(Action.ROOT_PRUNE_SAME_POT, Action.RAISE_OR_SHALLOW, Action.DIVIDE);
+
+  /** What is said of a plant in growth, and untrue of one at rest. */
+  private static final Set<String> GROWING_CARE =
+      Set.of(
+          "interim.soak",
+          "interim.waterAsNow",
+          "interim.waterUnfed",
+          "interim.wiltsTwice",
+          "interim.feed",
+          "interim.suspected",
+          "interim.under");
 
   static final List<Rule> RULES = rules();
 
@@ -49,6 +61,11 @@ public final class Decide {
     Timing timing =
         Timing.of(c, decision.haste(), HoldRules.of(c, findings, windows.current()), windows);
     return new Verdict(decision.action(), timing.urgency());
+  }
+
+  /** The key of the reason that would lead: another cause is another thing to do. */
+  public static String lead(Case c, Findings findings, Forecast forecast, Expectation expectation) {
+    return decide(new Facts(c, findings, forecast, expectation)).reasons().get(0).key();
   }
 
   public static Call call(
@@ -222,12 +239,20 @@ public final class Decide {
               "interim.apart",
               "Keep it apart from other plants until two checks found it free of pests."));
     }
-    if (c.resting() && c.plant().traits().dryLover()) {
-      interim.add(
-          Message.of(
-              "interim.dryRest",
-              "Keep it dry and as bright as you can until it grows; a little shrivelling is normal."));
+    if (c.resting()) {
+      interim.removeIf(said -> GROWING_CARE.contains(said.key()));
+      interim.add(restingCare(c));
     }
     return interim;
+  }
+
+  /** One word on water at rest, so that nothing else may contradict it. */
+  private static Message restingCare(Case c) {
+    return c.plant().traits().dryLover() || c.plant().traits().rest() == Rest.DRY
+        ? Message.of(
+            "interim.dryRest",
+            "Keep it dry and as bright as you can until it grows; a little shrivelling is normal.")
+        : Message.of(
+            "interim.rest", "Keep it barely moist and cool, without feed, until it grows again.");
   }
 }

@@ -8,6 +8,7 @@ import happysaucer.core.finding.Findings;
 import happysaucer.core.finding.Strength;
 import happysaucer.core.forecast.Forecast;
 import happysaucer.core.pot.Frustum;
+import happysaucer.core.season.DayLength;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
@@ -19,12 +20,17 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
   private static final double ROOM = 0.6;
 
   private static final List<SignCode> SPENT =
+      List.of(SignCode.MEDIUM_BROKEN_DOWN, SignCode.RUNOFF_MUDDY, SignCode.WATER_RUNS_THROUGH);
+
+  private static final List<SignCode> DRY =
       List.of(
-          SignCode.MEDIUM_BROKEN_DOWN,
-          SignCode.RUNOFF_MUDDY,
-          SignCode.WATER_RUNS_THROUGH,
+          SignCode.CORE_DRY,
           SignCode.MEDIUM_SHRUNK_FROM_WALL,
-          SignCode.CORE_DRY);
+          SignCode.LEAF_TIPS_BROWN,
+          SignCode.WILTS_SOON_AFTER_WATERING);
+
+  /** Hours of daylight from which feed is taken up (rule of thumb). */
+  private static final double GROWING_HOURS = 11;
 
   private static final List<SignCode> POINTERS =
       List.of(
@@ -34,6 +40,11 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
           SignCode.WILTS_SOON_AFTER_WATERING,
           SignCode.GROWTH_STALLED,
           SignCode.ROOTS_AT_SURFACE);
+
+  /** Enough daylight to grow and to be fed. */
+  boolean growing() {
+    return !c.resting() && DayLength.hours(c.site().latitude(), c.date()) >= GROWING_HOURS;
+  }
 
   PlantCase plant() {
     return c.plant();
@@ -84,6 +95,21 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
         || plant().is(StateCode.OVERWATERED);
   }
 
+  /** Too much water was seen or said, not only reckoned from the record. */
+  boolean wetSeen() {
+    return wetRoots()
+        || present(SignCode.FUNGUS_GNATS)
+        || present(SignCode.SURFACE_MOULD_OR_FUNGI)
+        || present(SignCode.WILTS_WHEN_WET);
+  }
+
+  /** Too little water was seen or said, not only reckoned from the record. */
+  boolean drySeen() {
+    return plant().is(StateCode.UNDERWATERED)
+        || c.signs().grade(SignCode.HEFT).map(grade -> grade == Grade.LIGHT).orElse(false)
+        || DRY.stream().anyMatch(c.signs()::present);
+  }
+
   /** The pot cannot let the ball out whole; a broken one can. */
   boolean ballIsCaught() {
     if (present(SignCode.POT_BROKEN) || c.signs().absent(SignCode.POT_MOUTH_NARROWER_THAN_BALL)) {
@@ -96,7 +122,7 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
 
   /** The ball is more than two persons lift. */
   boolean tooHeavyToLift() {
-    return expectation.liftG() > c.method().liftTwoG();
+    return c.lift(expectation.liftG()).hoist();
   }
 
   /** Measured ball, share of the pot's fill. */

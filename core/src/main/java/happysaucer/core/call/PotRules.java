@@ -132,8 +132,12 @@ final class PotRules {
                     ? Message.of(
                         "interim.soak",
                         "Until then soak it at each watering, and water as often as the ball asks for it.")
-                    : Message.of(
-                        "interim.waterAsNow", "Until then keep watering as now; feed lightly."))));
+                    : f.growing()
+                        ? Message.of(
+                            "interim.waterAsNow", "Until then keep watering as now; feed lightly.")
+                        : Message.of(
+                            "interim.waterUnfed",
+                            "Until then keep watering as now, without feed."))));
   }
 
   /** Signs away from the roots point to crowding: find out before anything is repotted. */

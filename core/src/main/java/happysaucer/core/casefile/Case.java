@@ -60,6 +60,11 @@ public record Case(
     return plant.resting();
   }
 
+  /** What it takes to lift this plant at a mass with pot and water, g. */
+  public Lift lift(double wetGrams) {
+    return Lift.of(wetGrams, plant.heightMm(), method);
+  }
+
   /** Push at mid canopy it should stand here: by who comes past, N. */
   public double pushNeededN() {
     return switch (site.use()) {

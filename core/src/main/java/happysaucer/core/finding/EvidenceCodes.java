@@ -12,6 +12,7 @@ public final class EvidenceCodes {
           Priors.TIME,
           Priors.BALL,
           Priors.STANDING,
+          Priors.RECORD,
           Losses.SPOT,
           Trends.GROWTH,
           StateCode.OVERWATERED.name(),

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param intervalRatio interval now against soon after the last repot, season-corrected
  * @param uncrowdedDays days between waterings the water model expects of the same pot uncrowded
  * @param topDryDays days the water model expects the surface to stay moist
+ * @param pouredOverUse what is poured on record over what it can drink, where it was measured
  * @param pushN push at mid canopy that tips it, N
  * @param liftG mass of the wet ball with the plant on it, g
  */
@@ -18,5 +19,6 @@ public record Expectation(
     Optional<Double> intervalRatio,
     Optional<Double> uncrowdedDays,
     Optional<Double> topDryDays,
+    Optional<Double> pouredOverUse,
     double pushN,
     double liftG) {}

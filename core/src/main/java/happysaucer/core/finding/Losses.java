@@ -2,11 +2,13 @@ package happysaucer.core.finding;
 
 import happysaucer.core.casefile.Case;
 import happysaucer.core.season.DayLength;
+import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Light;
 import happysaucer.core.unit.Message;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Loss of leaf or colour is never nothing: too dark, explained by a move, or a cause to be found.
@@ -45,6 +47,7 @@ final class Losses {
 
   static void weigh(Case c, Ledger ledger) {
     tooDark(c, ledger);
+    leavesWithWater(c, ledger);
     if (unexplained(c, ledger)) {
       if (manyLeaves(c)) {
         ledger.add(
@@ -90,6 +93,47 @@ final class Losses {
                   "loss.dark",
                   "It is a kind of brighter places and stands two steps darker than it likes."));
     }
+  }
+
+  /**
+   * Many leaves tell with what the pot tells: from a wet one too much, from a light one too little.
+   */
+  private static void leavesWithWater(Case c, Ledger ledger) {
+    if (!manyLeaves(c) || c.resting() || within(c, StateCode.MOVED_LIGHT)) {
+      return;
+    }
+    String sign = SignCode.LOWER_LEAVES_SHED.name();
+    if (c.signs().present(SignCode.SOUR_SMELL) || c.signs().present(SignCode.WILTS_WHEN_WET)) {
+      ledger.add(
+          FindingCode.ROT,
+          sign,
+          Step.MODERATE.decibans(),
+          () -> Message.of("loss.rot", "Many leaves fall from a pot that smells or wilts wet."));
+    } else if (wet(c)) {
+      ledger.add(
+          FindingCode.OVERWATERED,
+          sign,
+          Step.MODERATE.decibans(),
+          () -> Message.of("loss.wet", "Many leaves fall from a pot that stays wet."));
+    } else if (light(c)) {
+      ledger.add(
+          FindingCode.UNDERWATERED,
+          sign,
+          Step.MODERATE.decibans(),
+          () -> Message.of("loss.dry", "Many leaves fall from a pot that is light."));
+    }
+  }
+
+  private static boolean wet(Case c) {
+    return c.signs().present(SignCode.STAYS_WET)
+        || c.signs().present(SignCode.WATER_IN_COVER_POT)
+        || c.signs().grade(SignCode.HEFT).equals(Optional.of(Grade.HEAVY))
+        || c.plant().is(StateCode.OVERWATERED);
+  }
+
+  private static boolean light(Case c) {
+    return c.signs().grade(SignCode.HEFT).equals(Optional.of(Grade.LIGHT))
+        || c.plant().is(StateCode.UNDERWATERED);
   }
 
   private static boolean unexplained(Case c, Ledger ledger) {

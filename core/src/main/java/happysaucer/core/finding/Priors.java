@@ -1,6 +1,8 @@
 package happysaucer.core.finding;
 
 import happysaucer.core.casefile.Case;
+import happysaucer.core.pot.Standing;
+import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.unit.Message;
@@ -18,6 +20,19 @@ final class Priors {
 
   private static final double LARGE_BALL = 0.6;
 
+  static final String RECORD = "WATERING_RECORD";
+
+  /** Poured over what it can drink, from which the record is doubted (rules of thumb). */
+  private static final double POURED_MUCH = 3;
+
+  private static final double POURED_LITTLE = 0.3;
+
+  /** There the finding stands; at half as far nothing is said yet, decibans. */
+  private static final double STANDS = 6;
+
+  private static final double DECIBANS_PER_E = STANDS / Math.log(1.6);
+  private static final double MOST_BY_RECORD = 12;
+
   private Priors() {}
 
   static void weigh(Case c, Expectation expectation, Ledger ledger) {
@@ -26,6 +41,7 @@ final class Priors {
     ballAgainstPot(c, ledger);
     tipsOver(c, expectation, ledger);
     toldOfWatering(c, ledger);
+    pouredAgainstUse(c, expectation, ledger);
   }
 
   /** The record of waterings speaks where nobody ticked the sign. */
@@ -162,13 +178,58 @@ final class Priors {
             tips
                 ? Message.of(
                     "prior.tips",
-                    "By its weights a push of {} N at mid height tips it; here it should stand {} N.",
-                    expectation.pushN(),
-                    needed)
+                    "By its weights a sideways push of about {} at mid height tips it; here it should stand {}.",
+                    Standing.pushAsMass(expectation.pushN()),
+                    Standing.pushAsMass(needed))
                 : Message.of(
                     "prior.stands",
-                    "By its weights it takes a push of {} N to tip it.",
-                    expectation.pushN()));
+                    "By its weights it takes a sideways push of about {} to tip it.",
+                    Standing.pushAsMass(expectation.pushN())));
+  }
+
+  /**
+   * The record is evidence too: pours far from what a plant of this size can drink tell of the
+   * watering. From half as far on it begins to count, by the logarithm of how far.
+   */
+  private static void pouredAgainstUse(Case c, Expectation expectation, Ledger ledger) {
+    double ratio = expectation.pouredOverUse().orElse(1.0);
+    double over = (Math.log(ratio) - Math.log(POURED_MUCH)) * DECIBANS_PER_E;
+    double under = (Math.log(POURED_LITTLE) - Math.log(ratio)) * DECIBANS_PER_E;
+    if (STANDS + over > 0) {
+      boolean light =
+          c.signs().grade(SignCode.HEFT).equals(Optional.of(Grade.LIGHT))
+              || c.signs().present(SignCode.CORE_DRY)
+              || c.signs().present(SignCode.MEDIUM_SHRUNK_FROM_WALL);
+      ledger.add(
+          light ? FindingCode.SPENT_MEDIUM : FindingCode.OVERWATERED,
+          RECORD,
+          Math.min(MOST_BY_RECORD, STANDS + over),
+          () ->
+              light
+                  ? Message.of(
+                      "record.runsPast",
+                      "On record it gets about {} times what it can drink, and yet it is dry: most of it runs past the roots.",
+                      times(ratio))
+                  : Message.of(
+                      "record.tooMuch",
+                      "On record it gets about {} times what a plant of this size can drink here: it stands too wet, or much of it runs through.",
+                      times(ratio)));
+    } else if (STANDS + under > 0) {
+      ledger.add(
+          FindingCode.UNDERWATERED,
+          RECORD,
+          Math.min(MOST_BY_RECORD, STANDS + under),
+          () ->
+              Message.of(
+                  "record.tooLittle",
+                  "On record it gets about {} of what a plant of this size drinks here.",
+                  Wording.percent(Math.round(ratio * 20) / 20.0)));
+    }
+  }
+
+  /** Halves while that tells something, then whole numbers. */
+  private static double times(double ratio) {
+    return ratio < 4 ? Math.round(ratio * 2) / 2.0 : Math.round(ratio);
   }
 
   private static void toldOfWatering(Case c, Ledger ledger) {

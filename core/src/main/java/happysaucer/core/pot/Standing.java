@@ -1,5 +1,7 @@
 package happysaucer.core.pot;
 
+import happysaucer.core.unit.About;
+import happysaucer.core.unit.Mass;
 import java.util.OptionalDouble;
 
 /**
@@ -68,6 +70,11 @@ public record Standing(
         support,
         pushAt,
         footPerSupport);
+  }
+
+  /** A push as people feel it: the mass that presses with that force. */
+  public static About pushAsMass(double newton) {
+    return About.of(Mass.ofGrams(newton / GRAVITY * 1000));
   }
 
   /** The next grade of push it does not reach yet, N; empty when it stands where children play. */

@@ -5,10 +5,12 @@ import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.Renewal;
+import happysaucer.core.pot.Standing;
 import happysaucer.core.repot.RepotPlan.Step;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.RootType;
 import happysaucer.core.species.Traits;
+import happysaucer.core.unit.About;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
@@ -183,11 +185,11 @@ final class BenchSteps {
       add(
           Phase.SET,
           "step.ballast",
-          "It takes a push of {} N now. For {} N it wants {} of ballast low in a cover pot, or a foot of {}; a stake helps the stem, not the pot.",
-          chosen.standing().pushN(),
-          wanted,
-          Mass.ofGrams(chosen.standing().addedMassG(wanted)),
-          Length.ofMm(chosen.standing().footForMm(wanted)));
+          "A sideways push of about {} tips it then. To stand {} it wants about {} of ballast low in a cover pot, or a foot of about {}; a stake helps the stem, not the pot.",
+          Standing.pushAsMass(chosen.standing().pushN()),
+          Standing.pushAsMass(wanted),
+          About.of(Mass.ofGrams(chosen.standing().addedMassG(wanted))),
+          About.of(Length.ofMm(chosen.standing().footForMm(wanted))));
     }
     if (traits.graft() || seen(SignCode.STEM_BURIED_OR_MULCHED)) {
       add(Phase.SET, "step.clear", "Graft and root flare stay clear of the medium.");

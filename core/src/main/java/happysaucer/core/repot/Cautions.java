@@ -4,6 +4,7 @@ import happysaucer.core.call.Action;
 import happysaucer.core.call.AlsoCode;
 import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.Lift;
 import happysaucer.core.casefile.SiteUse;
 import happysaucer.core.casefile.Wish;
 import happysaucer.core.caution.Caution;
@@ -13,6 +14,7 @@ import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.Group;
 import happysaucer.core.species.Sap;
 import happysaucer.core.species.Traits;
+import happysaucer.core.unit.About;
 import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
 import java.util.ArrayList;
@@ -21,7 +23,6 @@ import java.util.Optional;
 
 /** Which cautions apply to a call and its plan. They advise; local rules go first. */
 public final class Cautions {
-  private static final double TALL_MM = 2000;
 
   private final Case c;
   private final Call call;
@@ -111,34 +112,42 @@ public final class Cautions {
   }
 
   private void liftingAndDust(Candidate chosen) {
-    boolean stays = call.action() == Action.TOP_DRESS;
-    if (!stays && chosen.wetMassG() > c.method().liftTwoG()) {
-      add(
-          CautionCode.LIFTING,
-          "It weighs {} wet, over the {} two persons should lift: use a dolly or hoist. Local rules go first.",
-          Mass.ofGrams(chosen.wetMassG()),
-          Mass.ofGrams(c.method().liftTwoG()));
-    } else if (!stays && chosen.wetMassG() > c.method().liftOneG()) {
-      add(
-          CautionCode.LIFTING,
-          "It weighs {} wet, over the {} one person should lift: use two persons or a dolly. Local rules go first.",
-          Mass.ofGrams(chosen.wetMassG()),
-          Mass.ofGrams(c.method().liftOneG()));
-    } else if (!stays && chosen.wetMassG() > c.method().liftFloorG()) {
-      add(
-          CautionCode.LIFTING,
-          "It weighs {} wet: lift from the floor or on stairs only with two. Local rules go first.",
-          Mass.ofGrams(chosen.wetMassG()));
-    }
-    if (!stays && (chosen.wetMassG() > c.method().liftOneG() || c.plant().heightMm() > TALL_MM)) {
-      add(
-          CautionCode.TWO_PERSONS,
-          "Two persons: one holds the stem base, one the pot; a tall plant swings. Ladders only for those trained on them.");
+    if (call.action() != Action.TOP_DRESS) {
+      lifting(c.lift(chosen.wetMassG()));
     }
     if (chosen.mix().mix().dusty()) {
       add(
           CautionCode.DUST,
           "Damp the mix before pouring, outdoors or masked; its dry dust harms lungs.");
+    }
+  }
+
+  private void lifting(Lift lift) {
+    Object mass = About.of(Mass.ofGrams(lift.grams()));
+    switch (lift.how()) {
+      case HOIST ->
+          add(
+              CautionCode.LIFTING,
+              "It weighs about {} wet, over the {} two persons should lift: use a dolly or hoist. Local rules go first.",
+              mass,
+              Mass.ofGrams(c.method().liftTwoG()));
+      case TWO ->
+          add(
+              CautionCode.LIFTING,
+              "It weighs about {} wet, over the {} one person should lift: use two persons or a dolly. Local rules go first.",
+              mass,
+              Mass.ofGrams(c.method().liftOneG()));
+      case TWO_FROM_THE_FLOOR ->
+          add(
+              CautionCode.LIFTING,
+              "It weighs about {} wet: lift from the floor or on stairs only with two. Local rules go first.",
+              mass);
+      case ONE -> {}
+    }
+    if (lift.two()) {
+      add(
+          CautionCode.TWO_PERSONS,
+          "Two persons: one holds the stem base, one the pot; a tall plant swings. Ladders only for those trained on them.");
     }
   }
 

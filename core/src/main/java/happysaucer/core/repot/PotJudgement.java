@@ -1,6 +1,7 @@
 package happysaucer.core.repot;
 
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.Lift;
 import happysaucer.core.medium.MixChoice;
 import happysaucer.core.method.Method;
 import happysaucer.core.pot.Material;
@@ -10,6 +11,7 @@ import happysaucer.core.pot.Standing;
 import happysaucer.core.repot.Candidate.Fit;
 import happysaucer.core.repot.Candidate.Remark;
 import happysaucer.core.species.ShapePreference;
+import happysaucer.core.unit.About;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
@@ -101,7 +103,7 @@ record PotJudgement(
           remarks,
           RemarkCode.STAYS_WET_LONG,
           "remark.staysWet",
-          "The fresh medium stays wet for longer than the {} days this plant stands.",
+          "The fresh medium stays wet for longer than the {} days its roots put up with.",
           stood);
     }
     if (mix.airFilled() < AFP_LEAST) {
@@ -133,11 +135,11 @@ record PotJudgement(
           remarks,
           RemarkCode.TIPPY,
           "remark.tippy",
-          "A push of {} N at mid height tips it. {} more low in the pot, or a foot of {}, brings it to {} N; never a larger volume.",
-          standing.pushN(),
-          Mass.ofGrams(standing.addedMassG(wanted)),
-          Length.ofMm(standing.footForMm(wanted)),
-          wanted);
+          "A sideways push of about {} at mid height tips it; here it should stand {}. About {} more low in the pot, or a foot of about {}, would do; never a larger volume.",
+          Standing.pushAsMass(standing.pushN()),
+          Standing.pushAsMass(wanted),
+          About.of(Mass.ofGrams(standing.addedMassG(wanted))),
+          About.of(Length.ofMm(standing.footForMm(wanted))));
     } else if (mayTip() && standing.tiltDegrees() < Standing.TILT_WARNING) {
       add(
           remarks,
@@ -165,31 +167,28 @@ record PotJudgement(
   }
 
   private void lifts(List<Remark> remarks) {
-    if (wetMassG <= c.method().liftFloorG()) {
+    Lift lift = c.lift(wetMassG);
+    if (lift.how() == Lift.How.ONE) {
       return;
     }
     double saving = pot.massG() - PotMass.estimateG(Material.PLASTIC, pot.inside());
-    String how =
-        wetMassG > c.method().liftTwoG()
-            ? "a dolly or hoist"
-            : wetMassG > c.method().liftOneG() ? "two persons" : "two persons from the floor";
     if (saving > SAVING && pot.material() != Material.PLASTIC) {
       add(
           remarks,
           RemarkCode.HEAVY,
           "remark.heavySaving",
-          "{} when wet: {}, and more than the client will move alone. Plastic would save {}.",
-          Mass.ofGrams(wetMassG),
-          how,
-          Mass.ofGrams(saving));
+          "About {} when wet: {}, and more than the client will move alone. Plastic would save about {}.",
+          About.of(Mass.ofGrams(wetMassG)),
+          lift.how().words(),
+          About.of(Mass.ofGrams(saving)));
     } else {
       add(
           remarks,
           RemarkCode.HEAVY,
           "remark.heavy",
-          "{} when wet: {}, and more than the client will move alone.",
-          Mass.ofGrams(wetMassG),
-          how);
+          "About {} when wet: {}, and more than the client will move alone.",
+          About.of(Mass.ofGrams(wetMassG)),
+          lift.how().words());
     }
   }
 

@@ -11,6 +11,7 @@ import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.AftercarePlan;
 import happysaucer.core.species.Sap;
 import happysaucer.core.species.Traits;
+import happysaucer.core.unit.About;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
@@ -21,8 +22,6 @@ import java.util.Locale;
 
 /** What comes before the roots are seen: preparing, getting the ball out, looking at it. */
 final class PrepareSteps {
-  private static final double TALL_MM = 2000;
-
   /** A planter from which the floor's rated load is asked for, g (rule of thumb). */
   private static final double FLOOR_LOAD_G = 100_000;
 
@@ -114,12 +113,12 @@ final class PrepareSteps {
   }
 
   private void secondPerson() {
-    if (chosen.wetMassG() > c.method().liftFloorG() || c.plant().heightMm() > TALL_MM) {
+    if (c.lift(chosen.wetMassG()).secondOnTheWay()) {
       add(
           Phase.BEFORE,
           "step.second",
-          "Have a second person: it weighs {} wet and is {} tall. One holds the stem base, one the pot.",
-          Mass.ofGrams(chosen.wetMassG()),
+          "Have a second person: it weighs about {} wet and is {} tall. One holds the stem base, one the pot.",
+          About.of(Mass.ofGrams(chosen.wetMassG())),
           Length.ofMm(c.plant().heightMm()));
     }
     if (chosen.wetMassG() > FLOOR_LOAD_G) {

@@ -123,13 +123,20 @@ public final class Repot {
 
   private Message order(Pot pot) {
     String shelf = c.fromStock() ? "Nothing on the shelf will do. " : "";
+    String end = call.action() == Action.HEAVIER_POT ? ", heavy and wide in the foot." : ".";
+    if (pot.inside().round()) {
+      return Message.of(
+          "order.buy",
+          shelf + "Order a pot {} wide inside at the top and {} deep, with holes, {}" + end,
+          Length.ofMm(pot.topMm()),
+          Length.ofMm(pot.heightMm()),
+          material(pot.material()));
+    }
     return Message.of(
-        "order.buy",
-        shelf
-            + (call.action() == Action.HEAVIER_POT
-                ? "Order a pot of {} inside width and {} depth with holes, {}, heavy and wide in the foot."
-                : "Order a pot of {} inside width and {} depth with holes, {}."),
+        "order.buyTrough",
+        shelf + "Order a pot {} by {} inside at the top and {} deep, with holes, {}" + end,
         Length.ofMm(pot.topMm()),
+        Length.ofMm(pot.inside().topDepthMm()),
         Length.ofMm(pot.heightMm()),
         material(pot.material()));
   }

@@ -3,39 +3,41 @@ package happysaucer.core.species;
 /** How a kind grows: what shape stands in its pot, and how large it usually is in one. */
 public enum Habit {
   /** A broad-leaved tree on a stem. */
-  TREE(true, 5.5, 2.8),
+  TREE(true, 5.5, 2.8, 4),
   /** A shrub that branches from the base. */
-  SHRUB(true, 3.5, 3),
+  SHRUB(true, 3.5, 3, 4),
   /** Bare canes with tufts of leaves. */
-  CANE(true, 5.5, 2.3),
-  PALM(true, 6.5, 4.3),
+  CANE(true, 5.5, 2.3, 4),
+  PALM(true, 6.5, 4.3, 5),
   /** A miniature tree kept small by hand. */
-  TRAINED(true, 2, 2),
+  TRAINED(true, 2, 2, 3.5),
   /** Climbs a pole, and leans without one. */
-  CLIMBER(false, 4, 2.8),
+  CLIMBER(false, 4, 2.8, 5),
   /** Hangs or creeps. */
-  TRAILER(false, 2, 2),
+  TRAILER(false, 2, 2, 4.5),
   /** Leaves from the ground, in a tuft or from offsets. */
-  CLUMP(false, 2.5, 2.5),
-  ROSETTE(false, 1.6, 2),
+  CLUMP(false, 2.5, 2.5, 4.5),
+  ROSETTE(false, 1.6, 2, 4),
   /** A low plant under a tall flower spike. */
-  SPIKE(false, 4, 2),
+  SPIKE(false, 4, 2, 3),
   /** Columnar cacti and spurges. */
-  COLUMN(false, 4.5, 0.8),
-  GLOBE(false, 1, 0.95),
+  COLUMN(false, 4.5, 0.8, 9),
+  GLOBE(false, 1, 0.95, 5),
   /** A branching succulent, as a jade. */
-  FLESHY_SHRUB(false, 2.8, 2.2),
+  FLESHY_SHRUB(false, 2.8, 2.2, 5),
   /** A swollen base with a light top. */
-  CAUDEX(false, 3, 2);
+  CAUDEX(false, 3, 2, 3.5);
 
   private final boolean usualHeight;
   private final double heightPerPot;
   private final double spreadPerPot;
+  private final double leafLayers;
 
-  Habit(boolean usualHeight, double heightPerPot, double spreadPerPot) {
+  Habit(boolean usualHeight, double heightPerPot, double spreadPerPot, double leafLayers) {
     this.usualHeight = usualHeight;
     this.heightPerPot = heightPerPot;
     this.spreadPerPot = spreadPerPot;
+    this.leafLayers = leafLayers;
   }
 
   /**
@@ -54,5 +56,13 @@ public enum Habit {
   /** Spread over the inside width of the pot it usually stands in (rule of thumb). */
   public double spreadPerPot() {
     return spreadPerPot;
+  }
+
+  /**
+   * Layers of leaf, or of green skin, over the ground it covers, for a kind as dense as a leafy fig
+   * (rule of thumb).
+   */
+  public double leafLayers() {
+    return leafLayers;
   }
 }

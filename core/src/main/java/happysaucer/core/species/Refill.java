@@ -8,7 +8,7 @@ public enum Refill {
   EVENLY_MOIST(0.25),
   TOP_DRY(0.35),
   HALF_DRY(0.5),
-  FULLY_DRY(0.9),
+  FULLY_DRY(0.8),
   /** Fed from a water table below: refilled when the reservoir is at its mark. */
   RESERVOIR(0.9);
 

@@ -46,12 +46,25 @@ public record Length(double mm) {
         });
   }
 
+  /** From here lengths are said in centimetres, mm. */
+  static final double CENTIMETRES_FROM = 100;
+
   public String text(Units units) {
+    return text(units, Math.abs(mm) >= CENTIMETRES_FROM);
+  }
+
+  /** The round number nearest to it in the reader's unit. */
+  Length rough(Units units) {
+    double unit = units == Units.IMPERIAL ? MM_PER_INCH : 1;
+    return new Length(About.round(mm / unit) * unit);
+  }
+
+  String text(Units units, boolean inCentimetres) {
     if (units == Units.IMPERIAL) {
       double inches = mm / MM_PER_INCH;
       return Rounding.text(Rounding.halfUp(inches * 4, 0) / 4, 2) + " in";
     }
-    if (Math.abs(mm) < 100) {
+    if (!inCentimetres) {
       return Rounding.text(mm, 0) + " mm";
     }
     return Rounding.text(mm / 10, 1) + " cm";

@@ -15,6 +15,17 @@ public record Mass(double grams) {
     return new Mass(grams);
   }
 
+  /** The round number nearest to it in the reader's unit. */
+  Mass rough(Units units) {
+    double unit =
+        units == Units.METRIC
+            ? 1
+            : grams < GRAMS_PER_OUNCE * OUNCES_PER_POUND
+                ? GRAMS_PER_OUNCE
+                : GRAMS_PER_OUNCE * OUNCES_PER_POUND;
+    return new Mass(About.round(grams / unit) * unit);
+  }
+
   String text(Units units) {
     if (units == Units.IMPERIAL) {
       double ounces = grams / GRAMS_PER_OUNCE;

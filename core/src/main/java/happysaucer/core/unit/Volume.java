@@ -15,6 +15,12 @@ public record Volume(double litres) {
     return new Volume(litres);
   }
 
+  /** The round number nearest to it in the reader's unit. */
+  Volume rough(Units units) {
+    double unit = units == Units.IMPERIAL ? LITRES_PER_QUART : 1;
+    return new Volume(About.round(litres / unit) * unit);
+  }
+
   /** Coarse enough to be measured with a jug: nobody pours 0.837 litres. */
   String text(Units units) {
     if (units == Units.IMPERIAL) {

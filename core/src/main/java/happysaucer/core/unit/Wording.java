@@ -23,10 +23,11 @@ public record Wording(Units units) {
   public String text(Message message) {
     StringBuilder text = new StringBuilder();
     String sentence = message.sentence();
+    boolean inCentimetres = inCentimetres(message);
     int next = 0;
     int start = 0;
     for (int hole = sentence.indexOf("{}"); hole >= 0; hole = sentence.indexOf("{}", start)) {
-      text.append(sentence, start, hole).append(value(message.values().get(next++)));
+      text.append(sentence, start, hole).append(value(message.values().get(next++), inCentimetres));
       start = hole + 2;
     }
     return text.append(sentence.substring(start)).toString();
@@ -36,9 +37,23 @@ public record Wording(Units units) {
     return messages.stream().map(this::text).toList();
   }
 
-  private String value(Object value) {
+  /** One unit within a sentence: where one of its lengths is said in cm, all are. */
+  private static boolean inCentimetres(Message message) {
+    for (Object value : message.values()) {
+      Object measure = value instanceof About about ? about.measure() : value;
+      if (measure instanceof Length length && Math.abs(length.mm()) >= Length.CENTIMETRES_FROM) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private String value(Object value, boolean inCentimetres) {
     if (value instanceof Length length) {
-      return length.text(units);
+      return length.text(units, inCentimetres);
+    }
+    if (value instanceof About about) {
+      return about(about.measure(), inCentimetres);
     }
     if (value instanceof Volume volume) {
       return volume.text(units);
@@ -59,6 +74,16 @@ public record Wording(Units units) {
       return text(inner);
     }
     return value.toString();
+  }
+
+  private String about(Object measure, boolean inCentimetres) {
+    if (measure instanceof Length length) {
+      return length.rough(units).text(units, inCentimetres);
+    }
+    if (measure instanceof Mass mass) {
+      return mass.rough(units).text(units);
+    }
+    return measure instanceof Volume volume ? volume.rough(units).text(units) : measure.toString();
   }
 
   public static String date(LocalDate date) {

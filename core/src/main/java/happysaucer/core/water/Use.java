@@ -5,7 +5,12 @@ import happysaucer.core.casefile.History;
 import happysaucer.core.casefile.PlantCase;
 import happysaucer.core.season.Season;
 import happysaucer.core.species.Light;
+import happysaucer.core.species.Refill;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * How much a plant drinks.
@@ -15,8 +20,30 @@ import java.time.temporal.ChronoUnit;
  * @param waterings measured waterings it rests on, 0 when it comes from the table
  */
 public record Use(double litresPerDay, double uncertainty, int waterings) {
-  /** Leaf layers of a leafy plant as tall as it is wide (rule of thumb). */
-  private static final double LAYERS = 1.8;
+  /** How much of the light a layer of leaves takes from those beneath (rule of thumb). */
+  private static final double SHADING = 0.5;
+
+  /** Factors by which leaves, and what such pots usually last, mislead (rules of thumb). */
+  private static final double LEAVES_MISLEAD = Math.log(1.8);
+
+  private static final double POTS_MISLEAD = Math.log(1.6);
+
+  /**
+   * Days a pot of this width lasts on a day of twelve hours, by refill point and light from LOW to
+   * DIRECT (rules of thumb); larger ones last longer by this power of their width.
+   */
+  private static final double USUAL_POT_MM = 200;
+
+  private static final double LARGER_LAST = 0.4;
+  private static final double[] MOIST_DAYS = {10, 7, 5, 3.5};
+  private static final double[] TOP_DRY_DAYS = {13, 9, 6.5, 4.5};
+  private static final double[] HALF_DRY_DAYS = {19, 13, 9.5, 6.5};
+  private static final double[] FULLY_DRY_DAYS = {38, 26, 18, 13};
+
+  /** What is poured outside these shares of what it can drink is doubted (rules of thumb). */
+  private static final double LEAST_BELIEVED = 0.3;
+
+  private static final double MOST_BELIEVED = 3;
 
   /**
    * Ranges: from the table, from one measured watering, and the least with many (rules of thumb).
@@ -39,84 +66,157 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
     return waterings > 0;
   }
 
-  /** From height, spread and habit, by the table. */
-  static Use estimate(PlantCase plant, Light light) {
-    return new Use(
-        leafM2(plant) * perLeafM2(light) * plant.traits().waterCoefficient(), UNCERTAIN_TABLE, 0);
+  /**
+   * The present pot as evidence of what its plant drinks.
+   *
+   * @param availableLitres what its medium holds for the roots
+   * @param surfaceLoss litres a day it loses without a plant
+   */
+  record PotEvidence(double availableLitres, double surfaceLoss) {}
+
+  /**
+   * Where nobody measured: from the leaves and from what such pots usually last, combined in their
+   * logarithms, each by its certainty. A plant lives in the pot it is in.
+   */
+  static Use estimate(Case c, PotEvidence pot) {
+    double leaves =
+        catchingM2(c.plant()) * perLeafM2(c.light()) * c.plant().traits().waterCoefficient();
+    double litres =
+        c.plant().refill() == Refill.RESERVOIR ? leaves : combined(leaves, fromPot(c, pot));
+    return new Use(c.resting() ? litres * AT_REST : litres, UNCERTAIN_TABLE, 0);
   }
 
-  private static Use estimate(Case c) {
-    Use use = estimate(c.plant(), c.light());
-    return c.resting() ? new Use(use.litresPerDay() * AT_REST, use.uncertainty(), 0) : use;
+  private static double combined(double leaves, double pot) {
+    double byLeaves = 1 / (LEAVES_MISLEAD * LEAVES_MISLEAD);
+    double byPot = 1 / (POTS_MISLEAD * POTS_MISLEAD);
+    return Math.exp((Math.log(leaves) * byLeaves + Math.log(pot) * byPot) / (byLeaves + byPot));
+  }
+
+  private static double fromPot(Case c, PotEvidence pot) {
+    Refill refill = c.plant().refill();
+    double[] days =
+        switch (refill) {
+          case EVENLY_MOIST -> MOIST_DAYS;
+          case HALF_DRY -> HALF_DRY_DAYS;
+          case FULLY_DRY -> FULLY_DRY_DAYS;
+          default -> TOP_DRY_DAYS;
+        };
+    double lasts =
+        days[c.light().ordinal()] * Math.pow(c.pot().topMm() / USUAL_POT_MM, LARGER_LAST);
+    return throughLeaves(pot.availableLitres() * refill.spentShare() / lasts, pot.surfaceLoss());
+  }
+
+  /** What of a pot's daily loss goes through the leaves. */
+  private static double throughLeaves(double daily, double surfaceLoss) {
+    return Math.max(daily * LEAST_LEAF_SHARE, daily - surfaceLoss);
   }
 
   /**
    * From the plant's own waterings where they were measured, each weighted by its age and brought
-   * to a day of twelve hours; or else by the table. The spread of the waterings is the uncertainty.
-   *
-   * @param surfaceLoss litres a day the pot loses without a plant
+   * to a day of twelve hours; or else estimated. The spread of the waterings is the uncertainty. A
+   * watering far from what the plant can drink tells of whoever pours, not of the plant.
    */
-  static Use of(Case c, double surfaceLoss) {
-    Tally tally = new Tally(c, surfaceLoss);
+  static Use of(Case c, PotEvidence pot) {
+    Use estimate = estimate(c, pot);
+    Tally tally = new Tally();
+    for (Poured poured : poured(c, pot)) {
+      double ratio = poured.leafDaily() / estimate.litresPerDay();
+      if (ratio >= LEAST_BELIEVED && ratio <= MOST_BELIEVED) {
+        tally.add(poured);
+      }
+    }
+    return tally.count == 0 ? estimate : tally.use();
+  }
+
+  /**
+   * What is poured on record over what a plant of this size can drink in this pot; empty when no
+   * watering was measured.
+   */
+  static Optional<Double> pouredOverUse(Case c, PotEvidence pot) {
+    Tally tally = new Tally();
+    poured(c, pot).forEach(tally::add);
+    return tally.count == 0
+        ? Optional.empty()
+        : Optional.of(tally.mean() / estimate(c, pot).litresPerDay());
+  }
+
+  /**
+   * One measured watering.
+   *
+   * @param leafDaily litres a day through the leaves, brought to a day of twelve hours
+   */
+  private record Poured(double leafDaily, double ageDays) {}
+
+  private static List<Poured> poured(Case c, PotEvidence pot) {
+    List<Poured> all = new ArrayList<>();
     for (History.Pour pour : c.history().pours()) {
       boolean thisPot =
           c.plant().lastRepotted().map(day -> !pour.date().isBefore(day)).orElse(true);
       if (thisPot && pour.keptLitres() > 0) {
-        tally.add(
-            pour.keptLitres() / pour.days(),
-            Season.growth(c.site().latitude(), pour.date()),
-            Math.max(0, ChronoUnit.DAYS.between(pour.date(), c.date())));
+        all.add(
+            poured(
+                c,
+                pot,
+                pour.keptLitres() / pour.days(),
+                pour.date(),
+                Math.max(0, ChronoUnit.DAYS.between(pour.date(), c.date()))));
       }
     }
-    if (tally.count == 0 && c.watering().isPresent() && c.watering().get().litres().isPresent()) {
+    if (all.isEmpty() && c.watering().isPresent() && c.watering().get().litres().isPresent()) {
       Case.Watering watering = c.watering().get();
       double kept = watering.litres().get() - watering.runOffLitres();
       if (kept > 0) {
-        tally.add(kept / watering.intervalDays(), Season.growth(c.site().latitude(), c.date()), 0);
+        all.add(poured(c, pot, kept / watering.intervalDays(), c.date(), 0));
       }
     }
-    return tally.count == 0 ? estimate(c) : tally.use();
+    return all;
+  }
+
+  private static Poured poured(
+      Case c, PotEvidence pot, double daily, LocalDate on, double ageDays) {
+    return new Poured(
+        throughLeaves(daily, pot.surfaceLoss()) / Season.growth(c.site().latitude(), on), ageDays);
   }
 
   /** Weighted mean and spread of daily use. */
   private static final class Tally {
-    private final double surfaceLoss;
     private int count;
     private double weights;
     private double squares;
     private double sum;
     private double sumOfSquares;
 
-    Tally(Case c, double surfaceLoss) {
-      this.surfaceLoss = surfaceLoss;
-    }
-
-    void add(double daily, double growth, double ageDays) {
-      double leaf = Math.max(daily * LEAST_LEAF_SHARE, daily - surfaceLoss) / growth;
-      double weight = Math.exp(-ageDays / FORGOTTEN_DAYS);
+    void add(Poured poured) {
+      double weight = Math.exp(-poured.ageDays() / FORGOTTEN_DAYS);
       count++;
       weights += weight;
       squares += weight * weight;
-      sum += weight * leaf;
-      sumOfSquares += weight * leaf * leaf;
+      sum += weight * poured.leafDaily();
+      sumOfSquares += weight * poured.leafDaily() * poured.leafDaily();
+    }
+
+    double mean() {
+      return sum / weights;
     }
 
     Use use() {
-      double mean = sum / weights;
-      double variance = Math.max(0, sumOfSquares / weights - mean * mean);
+      double variance = Math.max(0, sumOfSquares / weights - mean() * mean());
       double effective = weights * weights / squares;
-      double spread = Math.max(UNCERTAIN_ONE, Math.sqrt(variance) / mean);
+      double spread = Math.max(UNCERTAIN_ONE, Math.sqrt(variance) / mean());
       double uncertainty = spread / Math.sqrt(effective);
       return new Use(
-          mean, Math.max(UNCERTAIN_LEAST, Math.min(UNCERTAIN_TABLE, uncertainty)), count);
+          mean(), Math.max(UNCERTAIN_LEAST, Math.min(UNCERTAIN_TABLE, uncertainty)), count);
     }
   }
 
-  /** Leaf area, m2: the ground it covers times its layers of leaves. */
-  static double leafM2(PlantCase plant) {
+  /**
+   * Leaf area that catches light, m2: leaves shade each other, so a tall tree drinks with its
+   * crown's breadth. A (1 - exp(-k L)) / k, with A the ground it covers and L its layers.
+   */
+  static double catchingM2(PlantCase plant) {
     double ground = Math.PI / 4 * plant.spreadMm() * plant.spreadMm() / 1e6;
-    double slender = Math.max(0.5, Math.min(2, plant.heightMm() / plant.spreadMm()));
-    return ground * LAYERS * slender * plant.traits().leafDensity();
+    double layers = plant.traits().habit().leafLayers() * plant.traits().leafDensity();
+    return ground * (1 - Math.exp(-SHADING * layers)) / SHADING;
   }
 
   /** Litres per m2 of leaf and day (rules of thumb). */

@@ -10,6 +10,7 @@ import happysaucer.core.season.Season;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Refill;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -85,17 +86,35 @@ public final class WaterModel {
     this.ballMedium = media.retention(c.plant().mix());
     this.rootFill = rootFill;
     this.present = present();
-    this.use = Use.of(c, MEAN_WETNESS * (surface(c.pot(), c.date()) + walls(c.pot())));
+    this.use = Use.of(c, evidence());
     this.ballScale = calibrate();
   }
 
-  private WaterModel(Case c, MediumTable media, Use use) {
+  /** The present pot as it would be with few roots in it, by the table. */
+  private WaterModel(Case c, MediumTable media) {
     this.c = c;
     this.ballMedium = media.retention(c.plant().mix());
     this.rootFill = UNCROWDED_FILL;
     this.present = present();
-    this.use = use;
+    this.use = Use.estimate(c, evidence());
     this.ballScale = 1;
+  }
+
+  private Use.PotEvidence evidence() {
+    Planted.Stores stores = present.drained.stores(rootFill, 1);
+    return new Use.PotEvidence(
+        stores.ball() + stores.ring() + stores.top(),
+        MEAN_WETNESS * (surface(c.pot()) + walls(c.pot())));
+  }
+
+  /**
+   * What is poured on record over what a plant of this size can drink in this pot; empty when no
+   * watering was measured.
+   */
+  public static Optional<Double> pouredOverUse(Case c, MediumTable media) {
+    return c.watering().isEmpty() && c.history().pours().isEmpty()
+        ? Optional.empty()
+        : Use.pouredOverUse(c, new WaterModel(c, media).evidence());
   }
 
   /** Measured waterings the model rests on, 0 when it rests on the table. */
@@ -105,8 +124,7 @@ public final class WaterModel {
 
   /** What the table expects of the present pot with few roots in it. */
   public static Drying uncrowded(Case c, MediumTable media) {
-    WaterModel fresh = new WaterModel(c, media, Use.estimate(c.plant(), c.light()));
-    return fresh.before();
+    return new WaterModel(c, media).before();
   }
 
   /** The present pot, as it is. */
@@ -193,8 +211,12 @@ public final class WaterModel {
   private double surface(Pot pot, LocalDate on) {
     double air =
         on.equals(c.date()) && c.plant().is(StateCode.HEAT_OR_HUMIDITY_EXTREME) ? DRY_AIR : 1;
+    return surface(pot) * air;
+  }
+
+  private static double surface(Pot pot) {
     Frustum fill = pot.fill();
-    return SURFACE * fill.areaAt(fill.heightMm()) / 1e6 * air;
+    return SURFACE * fill.areaAt(fill.heightMm()) / 1e6;
   }
 
   private static double walls(Pot pot) {

@@ -309,7 +309,7 @@ class AdviseTest {
         Ask.about("Ficus elastica").sign("ROOTS_CIRCLING", "CLEAR", null).choosing().advice();
 
     assertThat(advice.repot().candidates()).isEmpty();
-    assertThat(advice.repot().order()).contains("Order a pot of");
+    assertThat(advice.repot().order()).contains("Order a pot");
     assertThat(advice.repot().mix()).isNotNull();
     assertThat(advice.repot().levels()).isNotNull();
   }

@@ -86,7 +86,7 @@ class SizingTest {
             .choosing(pot("wide", "PLASTIC", 285), pot("wider", "PLASTIC", 330))
             .advice();
     assertThat(hole.repot().candidates().get(1).failures().get(0).text())
-        .contains("more than the 55 mm this method allows");
+        .contains("more than the 5.5 cm this method allows");
     assertThat(hole.repot().sizing().get(0)).contains("up to 55 mm over the ball");
   }
 

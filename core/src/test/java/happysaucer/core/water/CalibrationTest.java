@@ -104,8 +104,8 @@ class CalibrationTest {
   @Test
   void aReservoirLastsUntilItsMark() {
     Ask grains =
-        Ask.about("Pothos").sized(300, 350).in(Ask.pot("x", 200, 6)).mix("mineral-reservoir");
-    Ask soil = Ask.about("Pothos").sized(300, 350).in(Ask.pot("x", 200, 6)).mix("foliage");
+        Ask.about("Pothos").sized(300, 350).in(Ask.pot("x", 120, 6)).mix("mineral-reservoir");
+    Ask soil = Ask.about("Pothos").sized(300, 350).in(Ask.pot("x", 120, 6)).mix("foliage");
     Advice.Drying over = before(grains);
     assertThat(over.daysAirless()).isZero();
     assertThat(over.litres() / over.litresPerDay()).isCloseTo(over.daysToRefill(), within(1e-4));
