@@ -16,10 +16,10 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The cases that are measured: an umbrella tree on an ordinary round. */
-final class Cases {
+public final class Cases {
   private Cases() {}
 
-  static Book book() {
+  public static Book book() {
     Map<String, String> tables = new HashMap<>();
     for (String table : BookReader.TABLES) {
       try (InputStream in =

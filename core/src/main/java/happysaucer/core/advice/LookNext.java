@@ -353,7 +353,10 @@ final class LookNext {
   }
 
   private boolean rootsInDoubt() {
-    return inDoubt(FindingCode.CROWDED)
+    boolean paleThoughFed =
+        c.signs().present(SignCode.WHOLE_PLANT_PALE) && c.plant().fed().orElse(false);
+    return paleThoughFed
+        || inDoubt(FindingCode.CROWDED)
         || inDoubt(FindingCode.ROT)
         || inDoubt(FindingCode.ROOT_PESTS);
   }

@@ -12,5 +12,6 @@ public enum AlsoCode {
   RETIE,
   REMOVE_SUCKERS,
   CUT_GIRDLING,
+  TAKE_OUT,
   FEED
 }

@@ -44,10 +44,11 @@ final class AlsoRules {
                   "Scrape off the crust and rinse three pot volumes of water through.")),
           new Rule(
               AlsoCode.REWET,
-              List.of(SignCode.CORE_DRY),
+              List.of(
+                  SignCode.CORE_DRY, SignCode.MEDIUM_SHRUNK_FROM_WALL, SignCode.WATER_RUNS_THROUGH),
               Message.of(
                   "also.rewet",
-                  "Soak the dry core: two pours ten minutes apart, or stand it in water.")),
+                  "Soak it through at the next watering: two pours ten minutes apart, or stand it in water, and press a gap at the wall shut.")),
           new Rule(
               AlsoCode.TOP_UP,
               List.of(SignCode.MEDIUM_SUNK),
@@ -68,6 +69,12 @@ final class AlsoRules {
               List.of(SignCode.SUCKERS_BELOW_GRAFT),
               Message.of("also.suckers", "Remove suckers where they leave the rootstock.")),
           new Rule(
+              AlsoCode.TAKE_OUT,
+              List.of(SignCode.STEMS_SOME_DEAD, SignCode.FOREIGN_PLANTS),
+              Message.of(
+                  "also.takeOut",
+                  "Take out what is dead or does not belong there; the pot is for what lives.")),
+          new Rule(
               AlsoCode.CUT_GIRDLING,
               List.of(SignCode.GIRDLING_ROOTS),
               Message.of("also.girdling", "Cut the roots that strangle the base of the stem.")));
@@ -82,7 +89,9 @@ final class AlsoRules {
   static List<Also> of(Facts f) {
     List<Also> also = new ArrayList<>();
     for (Rule rule : ALL) {
-      boolean meantToBe = rule.code() == AlsoCode.EMPTY_COVER && f.plant().inReservoir();
+      boolean meantToBe =
+          rule.code() == AlsoCode.EMPTY_COVER && f.plant().inReservoir()
+              || rule.code() == AlsoCode.REWET && f.keptDry();
       if (!meantToBe && rule.signs().stream().anyMatch(f::present)) {
         also.add(new Also(rule.code(), rule.text()));
       }

@@ -2,6 +2,7 @@ package happysaucer.core.call;
 
 import happysaucer.core.call.Decision.Haste;
 import happysaucer.core.finding.FindingCode;
+import happysaucer.core.finding.Losses;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.unit.Message;
 import java.util.List;
@@ -21,6 +22,9 @@ final class CareRules {
 
   private static final double STILL_WET_DAYS = 21;
 
+  private static final List<SignCode> PESTS =
+      List.of(SignCode.SCALE, SignCode.MEALYBUG, SignCode.SPIDER_MITES, SignCode.THRIPS);
+
   static final List<Rule> ALL =
       List.of(
           CareRules::rotSuspected,
@@ -30,6 +34,8 @@ final class CareRules {
           CareRules::overPotted,
           CareRules::overwatered,
           CareRules::underwateredNotCrowded,
+          CareRules::standsInWater,
+          CareRules::lossWithACause,
           CareRules::tooDark,
           CareRules::hungryNotSpent,
           CareRules::lossWithoutACause);
@@ -115,21 +121,74 @@ final class CareRules {
             "Move it nearer to the window in steps of a week, and water less while it stands dark."));
   }
 
+  /** Emptied at once, whatever else; and looked at again before long. */
+  static Optional<Decision> standsInWater(Facts f) {
+    if (!f.present(SignCode.WATER_IN_COVER_POT)
+        || f.plant().inReservoir()
+        || f.crowdedClearly()
+        || f.stands(FindingCode.SPENT_MEDIUM)) {
+      return Optional.empty();
+    }
+    return Decision.fix(
+        AFTER_CARE,
+        Message.of(
+            "call.cover",
+            "Its roots stand in water. Empty the cover pot now, and after every watering: that is all it asks for so far."),
+        Message.of("interim.cover", "Do not water again until the surface has dried."));
+  }
+
+  /** Leaf or colour goes, and something that needs no repot says why. */
+  static Optional<Decision> lossWithACause(Facts f) {
+    boolean loses = f.present(SignCode.WHOLE_PLANT_PALE) || Losses.manyLeaves(f.c());
+    if (!loses || f.crowdedClearly() || Losses.explainedBy(f.c()).isPresent()) {
+      return Optional.empty();
+    }
+    if (PESTS.stream().anyMatch(f::present)) {
+      return Decision.fix(
+          AFTER_LOSS,
+          Message.of(
+              "call.lossPests",
+              "It has pests, and they cost it leaf and colour. Treat them first: a repot would weaken it further."),
+          Message.of("interim.isolate", "Stand it apart from other plants, and share no saucer."));
+    }
+    if (f.stands(FindingCode.COLLAR_RISK)) {
+      return Decision.fix(
+          AFTER_LOSS,
+          Message.of(
+              "call.lossCollar",
+              "It loses leaf or colour, and wet medium lies against its stem. Uncover the stem and see whether the base is firm."),
+          Message.of("interim.collarDry", "Let the surface dry before you water again."));
+    }
+    if (f.stands(FindingCode.SALT_BUILD_UP)) {
+      return Decision.fix(
+          AFTER_LOSS,
+          Message.of(
+              "call.lossSalts",
+              "It loses leaf or colour, and salts sit in its medium. Rinse them out before feed or a repot."),
+          Message.of("interim.noFeed", "No feed until it has been rinsed and grows again."));
+    }
+    return Optional.empty();
+  }
+
   /** Something takes leaf or colour, and nobody knows what yet. */
   static Optional<Decision> lossWithoutACause(Facts f) {
     if (!f.stands(FindingCode.DECLINE)) {
       return Optional.empty();
     }
-    boolean paleThoughFed = f.present(SignCode.WHOLE_PLANT_PALE) && f.plant().fed().orElse(false);
+    boolean pale = f.present(SignCode.WHOLE_PLANT_PALE);
     return Decision.fix(
         AFTER_LOSS,
-        paleThoughFed
+        pale && f.plant().fed().orElse(false)
             ? Message.of(
                 "call.paleThoughFed",
                 "It is pale although it is fed. Look at the roots before a repot is called: they or the medium no longer pass the feed on.")
-            : Message.of(
-                "call.decline",
-                "It loses more than is normal, and nothing seen so far says why. Find the cause first: probe or lift it to tell wet from dry, then look at light and roots."),
+            : pale
+                ? Message.of(
+                    "call.paleUnknown",
+                    "It is pale, and nobody has said whether it is fed. Ask that first, and feed it if it is not; if it is, look at the roots.")
+                : Message.of(
+                    "call.decline",
+                    "It loses more than is normal, and nothing seen so far says why. Find the cause first: probe or lift it to tell wet from dry, then look at light and roots."),
         Message.of(
             "interim.findOut",
             "Water only by probe until the cause is known, and change nothing else."));

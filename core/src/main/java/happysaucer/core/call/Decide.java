@@ -24,6 +24,9 @@ public final class Decide {
   /** A window so near is waited for (rule of thumb). */
   private static final int WORTH_WAITING_DAYS = 56;
 
+  /** Pests are looked for again sooner than other holds without a date (rule of thumb). */
+  private static final int PESTS_DAYS = 14;
+
   private static final Set<Action> CUTS =
       EnumSet.of(Action.ROOT_PRUNE_SAME_POT, Action.RAISE_OR_SHALLOW, Action.DIVIDE);
 
@@ -175,7 +178,7 @@ public final class Decide {
     Optional<LocalDate> lifted =
         !firm
             ? Optional.empty()
-            : Optional.of(timing.undated() ? c.date().plusDays(UNDATED_HOLD_DAYS) : timing.free());
+            : Optional.of(timing.undated() ? c.date().plusDays(undatedDays(holds)) : timing.free());
     if (decision.haste() == Haste.NOT_DUE) {
       LocalDate own = c.date().plusDays(decision.recheckDays());
       return Optional.of(lifted.filter(day -> day.isBefore(own)).orElse(own));
@@ -192,6 +195,12 @@ public final class Decide {
             : c.date().plusDays(UNDATED_HOLD_DAYS));
   }
 
+  private static int undatedDays(List<Hold> holds) {
+    return holds.stream().anyMatch(hold -> hold.code() == HoldCode.PESTS)
+        ? PESTS_DAYS
+        : UNDATED_HOLD_DAYS;
+  }
+
   private static List<Message> reasons(
       Decision decision, List<Hold> holds, Timing timing, Windows windows) {
     List<Message> reasons = new ArrayList<>(decision.reasons());
@@ -204,7 +213,8 @@ public final class Decide {
       return reasons;
     }
     for (Hold hold : holds) {
-      if (hold.firm()) {
+      boolean counted = decision.haste() != Haste.NOT_DUE || hold.code() != HoldCode.RESTING;
+      if (hold.firm() && counted) {
         reasons.add(hold.because());
       }
     }

@@ -12,6 +12,7 @@ import happysaucer.core.season.DayLength;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
+import happysaucer.core.species.Rest;
 import java.util.List;
 
 /** What a rule of the call may look at. */
@@ -21,6 +22,22 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
 
   private static final List<SignCode> SPENT =
       List.of(SignCode.MEDIUM_BROKEN_DOWN, SignCode.RUNOFF_MUDDY, SignCode.WATER_RUNS_THROUGH);
+
+  private static final List<SignCode> FOLLOWED =
+      List.of(
+          SignCode.STAYS_WET,
+          SignCode.HEFT,
+          SignCode.FUNGUS_GNATS,
+          SignCode.MEDIUM_SHRUNK_FROM_WALL,
+          SignCode.STEM_BURIED_OR_MULCHED,
+          SignCode.SALT_CRUST,
+          SignCode.LEAVES_YELLOWING,
+          SignCode.LEAF_TIPS_BROWN,
+          SignCode.STRESS_COLOUR,
+          SignCode.LOOSE_IN_POT,
+          SignCode.LEANS,
+          SignCode.CORE_DRY,
+          SignCode.STEMS_SOME_DEAD);
 
   private static final List<SignCode> DRY =
       List.of(
@@ -44,6 +61,11 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
   /** Enough daylight to grow and to be fed. */
   boolean growing() {
     return !c.resting() && DayLength.hours(c.site().latitude(), c.date()) >= GROWING_HOURS;
+  }
+
+  /** At rest, and its kind is kept dry then. */
+  boolean keptDry() {
+    return c.resting() && (plant().traits().dryLover() || plant().traits().rest() == Rest.DRY);
   }
 
   PlantCase plant() {
@@ -108,6 +130,12 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
     return plant().is(StateCode.UNDERWATERED)
         || c.signs().grade(SignCode.HEFT).map(grade -> grade == Grade.LIGHT).orElse(false)
         || DRY.stream().anyMatch(c.signs()::present);
+  }
+
+  /** Something was seen that is not right, though it does not stand for anything yet. */
+  boolean somethingToFollow() {
+    return FOLLOWED.stream().anyMatch(c.signs()::present)
+        && !findings.stands(FindingCode.JUST_NORMAL);
   }
 
   /** The pot cannot let the ball out whole; a broken one can. */

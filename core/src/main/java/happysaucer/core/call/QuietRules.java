@@ -2,6 +2,7 @@ package happysaucer.core.call;
 
 import happysaucer.core.call.Decision.Haste;
 import happysaucer.core.finding.FindingCode;
+import happysaucer.core.finding.Losses;
 import happysaucer.core.method.Method;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
@@ -15,9 +16,17 @@ final class QuietRules {
   private static final int NORMAL_DAYS = 90;
 
   private static final int LEAVE_DAYS = 120;
+  private static final int FOLLOW_DAYS = 28;
+
+  /** No sooner than this after a move. */
+  private static final int LEAST_DAYS = 10;
 
   static final List<Rule> ALL =
-      List.of(QuietRules::newlyBoughtIntoOwnMix, QuietRules::onlyNormal, QuietRules::nothingStands);
+      List.of(
+          QuietRules::newlyBoughtIntoOwnMix,
+          QuietRules::leavesAfterAMove,
+          QuietRules::onlyNormal,
+          QuietRules::nothingStands);
 
   private QuietRules() {}
 
@@ -58,6 +67,32 @@ final class QuietRules {
             f.plant().traits().monthsTo()));
   }
 
+  /** A fall of leaves is never nothing: where a move or a journey explains it, that is said. */
+  static Optional<Decision> leavesAfterAMove(Facts f) {
+    Optional<StateCode> cause = Losses.explainedBy(f.c());
+    if (cause.isEmpty()) {
+      return Optional.empty();
+    }
+    boolean moved = cause.get() == StateCode.MOVED_LIGHT;
+    int left = Losses.EXPLAINS_DAYS - f.plant().states().get(cause.get());
+    return Optional.of(
+        Decision.of(
+            Action.LEAVE,
+            Haste.NOT_DUE,
+            Math.max(LEAST_DAYS, left),
+            moved
+                ? Message.of(
+                    "call.moved",
+                    "It was moved to other light, and that costs leaves for about four weeks. Leave it where it stands, and look again then.")
+                : Message.of(
+                    "call.journey",
+                    "It has come a long way, and that costs leaves for about four weeks. Leave it where it stands, and look again then."),
+            List.of(
+                Message.of(
+                    "interim.still",
+                    "Water it by probe: with fewer leaves it drinks less than before."))));
+  }
+
   static Optional<Decision> onlyNormal(Facts f) {
     if (!f.stands(FindingCode.JUST_NORMAL)) {
       return Optional.empty();
@@ -78,12 +113,16 @@ final class QuietRules {
         Decision.of(
             Action.LEAVE,
             Haste.NOT_DUE,
-            LEAVE_DAYS,
+            f.somethingToFollow() ? FOLLOW_DAYS : LEAVE_DAYS,
             f.present(SignCode.MEDIUM_FALLS_AWAY)
                 ? Message.of(
                     "call.notRooted",
                     "The medium falls away from the roots: it has not filled this pot. Put it back.")
-                : Message.of("call.leave", "Nothing asks for a repot. Leave it."),
+                : f.somethingToFollow()
+                    ? Message.of(
+                        "call.follow",
+                        "Nothing asks for a repot. What was seen is too little to go by: look again in four weeks, sooner if it gets worse.")
+                    : Message.of("call.leave", "Nothing asks for a repot. Leave it."),
             List.of()));
   }
 }

@@ -1,6 +1,7 @@
 package happysaucer.core.finding;
 
 import happysaucer.core.unit.Message;
+import java.util.Optional;
 
 /**
  * A change of one weight by species, season or state.
@@ -8,4 +9,10 @@ import happysaucer.core.unit.Message;
  * @param factor 0 for nothing, 1 for the whole weight
  * @param why for the person who disagrees
  */
-record Adjustment(double factor, Message why) {}
+record Adjustment(double factor, Message why) {
+  static Optional<Adjustment> when(boolean applies, double factor, String key, String sentence) {
+    return applies
+        ? Optional.of(new Adjustment(factor, Message.of(key, sentence)))
+        : Optional.empty();
+  }
+}

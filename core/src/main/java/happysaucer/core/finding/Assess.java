@@ -44,7 +44,7 @@ public final class Assess {
   }
 
   private Findings assess(Case c, Expectation expectation, Ledger ledger) {
-    WeightRules.Seen seen = new WeightRules.Seen(c, expectation, signs);
+    WeightRules.Seen seen = new WeightRules.Seen(c, expectation, signs, weights);
     for (Observation observation : c.signs().all()) {
       for (Weight weight : weights.of(observation.code())) {
         weigh(seen, observation, weight, ledger);

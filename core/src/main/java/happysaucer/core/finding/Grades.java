@@ -45,6 +45,8 @@ final class Grades {
     Grade deformed = graded(c, SignCode.POT_DEFORMED);
     highest = higher(highest, deformed == Grade.SLIGHT ? Grade.CLEAR : deformed);
     highest = higher(highest, graded(c, SignCode.ROOTS_FROM_DRAIN_HOLES));
+    highest = higher(highest, graded(c, SignCode.BALL_PUSHED_UP));
+    highest = higher(highest, graded(c, SignCode.PUPS_FILL_POT));
     return higher(highest, expectation.fillGrade().orElse(null));
   }
 

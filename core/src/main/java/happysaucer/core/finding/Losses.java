@@ -13,14 +13,14 @@ import java.util.Optional;
 /**
  * Loss of leaf or colour is never nothing: too dark, explained by a move, or a cause to be found.
  */
-final class Losses {
+public final class Losses {
   static final String SPOT = "SPOT_LIGHT";
 
   /** So many leaves between two checks are many (rule of thumb). */
   private static final double MANY_LEAVES = 5;
 
   /** A move or a journey explains a fall of leaves for so many days (rule of thumb). */
-  private static final int EXPLAINS_DAYS = 28;
+  public static final int EXPLAINS_DAYS = 28;
 
   private static final double GROWING_HOURS = 10;
   private static final double STANDS = 8;
@@ -70,7 +70,8 @@ final class Losses {
     }
   }
 
-  private static boolean manyLeaves(Case c) {
+  /** So many leaves have fallen since the last check that it is no matter of age. */
+  public static boolean manyLeaves(Case c) {
     return c.signs().value(SignCode.LOWER_LEAVES_SHED).orElse(0.0) >= MANY_LEAVES;
   }
 
@@ -151,6 +152,16 @@ final class Losses {
       }
     }
     return true;
+  }
+
+  /** Many leaves have fallen, and a move or a journey of the last weeks says why. */
+  public static Optional<StateCode> explainedBy(Case c) {
+    if (!manyLeaves(c)) {
+      return Optional.empty();
+    }
+    return within(c, StateCode.MOVED_LIGHT)
+        ? Optional.of(StateCode.MOVED_LIGHT)
+        : within(c, StateCode.ARRIVED) ? Optional.of(StateCode.ARRIVED) : Optional.empty();
   }
 
   private static boolean within(Case c, StateCode state) {

@@ -20,6 +20,11 @@ public record Mix(
     String reason) {
   public record Part(Ingredient ingredient, double parts) {}
 
+  /** It holds granular clay, whose grains break down to mud. */
+  public boolean holdsClay() {
+    return parts.stream().anyMatch(part -> part.ingredient().code().equals("HARD_CLAY"));
+  }
+
   public double totalParts() {
     double total = 0;
     for (Part part : parts) {

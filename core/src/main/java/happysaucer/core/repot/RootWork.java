@@ -349,6 +349,10 @@ public record RootWork(
 
     /** By tightness; brittle and fleshy roots are handled by the soil, never combed. */
     private Loosening loosening() {
+      if (call.smallestStep()) {
+        // out of season the ball stays whole: roots do not mend
+        return traits.handledBySoil() ? Loosening.NONE : Loosening.TEASE;
+      }
       if (traits.rootType() == RootType.BRITTLE) {
         return Loosening.NONE;
       }

@@ -49,6 +49,9 @@ public record Length(double mm) {
   /** From here lengths are said in centimetres, mm. */
   static final double CENTIMETRES_FROM = 100;
 
+  /** From here a tape is not read to the millimetre, mm. */
+  private static final double METRE = 1000;
+
   public String text(Units units) {
     return text(units, Math.abs(mm) >= CENTIMETRES_FROM);
   }
@@ -67,6 +70,6 @@ public record Length(double mm) {
     if (!inCentimetres) {
       return Rounding.text(mm, 0) + " mm";
     }
-    return Rounding.text(mm / 10, 1) + " cm";
+    return Rounding.text(mm / 10, Math.abs(mm) >= METRE ? 0 : 1) + " cm";
   }
 }

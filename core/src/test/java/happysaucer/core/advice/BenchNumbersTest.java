@@ -106,7 +106,7 @@ class BenchNumbersTest {
             .advice();
     // 1 m over the medium, and down to the floor
     String text = step(advice, "Where there is no firm stake");
-    assertThat(text).contains("122.8 cm").contains("22.8 cm of it").contains("45 cm and 90 cm");
+    assertThat(text).contains("123 cm").contains("22.8 cm of it").contains("45 cm and 90 cm");
     assertThat(crowded(230).advice().repot().steps())
         .noneMatch(step -> step.text().startsWith("Where there is no firm stake"));
   }

@@ -115,7 +115,7 @@ class CallTest {
             a -> a.sign("PUPS_FILL_POT").wish("KEEP").sized(200, 200),
             "DIVIDE",
             a -> a.sign("PUPS_FILL_POT").wish("GROW").sized(200, 200),
-            "WATCH"),
+            "POT_UP"),
         rule(
             "must stay, roots not to be cut",
             "Howea forsteriana",
