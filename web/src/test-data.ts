@@ -17,14 +17,14 @@ export const plant: Schemas['StoredPlant'] = {
   potHeightMm: 258, potMouthMm: null, potTopDepthMm: null, potBaseDepthMm: null, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, potFeet: 0, potWireHoles: 0, ballTopMm: null, ballBaseMm: null, ballTopDepthMm: null,
   ballBaseDepthMm: null, ballHeightMm: null, ballMeasuredOn: null, feedKind: null, feedGrams: null, feedHoldUntil: null, parentId: null, note: '', retiredOn: null,
   version: 1, spotName: 'By the window', light: 'BRIGHT_INDIRECT', siteId: 'x', siteName: 'Terminal hall',
-  latitude: 44, outdoors: false, siteUse: 'PUBLIC', clientId: 'c1', clientName: 'Ferry Line',
+  latitude: 44, outdoors: false, siteUse: 'PUBLIC', clientId: 'c1', clientName: 'Ferry Line', drawnBaseMm: 213, drawnHeightMm: 258,
 };
 
 export function advice(action: string, urgency: string): Schemas['Advice'] {
   return {
     bookVersion: 'b', findings: [],
     call: { action, urgency, from: null, to: null, recheck: '2027-08-01', reasons: [`Because of ${action}.`], holds: [], interim: [], also: [], alternatives: [], overruled: null },
-    lookNext: [], slip: null, forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null, present: null,
+    lookNext: [], slip: null, forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null, present: null, size: { heightMm: 1900, spreadMm: 800, measured: true },
     water: {
       before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
       after: null, settled: null,
@@ -59,7 +59,7 @@ export const round: Schemas['Round'] = {
       siteId: 'x', siteName: 'Terminal hall', clientName: 'Ferry Line', accessNote: 'Key at the desk.',
       plants: [
         {
-          plant, action: 'POT_UP', urgency: 'SOON', rootFill: 0.9, waterLeft: 0.5, saucer: 'DUE_NOW',
+          plant: { ...plant, potBaseMm: 213, potHeightMm: 258 }, action: 'POT_UP', urgency: 'SOON', rootFill: 0.9, waterLeft: 0.5, saucer: 'DUE_NOW',
           lastChecked: '2027-03-15', checkedToday: false, due: [{ kind: 'CHECK', text: 'Check due', id: null }],
         },
       ],

@@ -34,7 +34,7 @@ export const plan: Schemas['Repot'] = {
     oldPot: outline('STANDARD', 230, 175, 220), ballBefore: outline('BALL', 215, 170, 195), ballAfter: outline('BALL', 215, 170, 195),
     newPot: outline('STANDARD', 260, 198, 239), wetZoneMm: 33, coarseLayerMm: 0, levels: { rimGapMm: 20, baseLayerMm: 25, raiseMm: 0 }, collarMm: null, wires: null,
   },
-  pieces: 1,
+  pieces: 1, lift: { how: 'ONE', two: false, massG: 9000 },
 };
 
 export function planned(more: Partial<Schemas['Repot']> = {}): Schemas['Advice'] {
@@ -58,7 +58,7 @@ export const job: Schemas['JobView'] = {
   job: {
     id: 'j1', plantId: 'p1', action: 'POT_UP', urgency: 'THIS_WINDOW', status: 'PLANNED', windowFrom: '2027-04-12', windowTo: '2027-09-10', plannedOn: '2027-04-14',
     minutes: 25, potId: 'a', doneOn: null, version: 1, label: 'T-001', commonName: 'Fiddle-leaf fig', species: 'Ficus lyrata', potShape: 'STANDARD', potTopMm: 280,
-    potBaseMm: 213, potHeightMm: 258, shelfPotId: 'a', potCount: 1, potName: 'Plastic 26 cm', minutesTaken: null, oldPot: null, spotName: 'By the window',
+    potBaseMm: 213, potHeightMm: 258, shelfPotId: 'a', potCount: 1, potName: 'Plastic 26 cm', minutesTaken: null, oldPot: null, fit: 'FITS', note: null, spotName: 'By the window',
     siteName: 'Terminal hall', clientName: 'Ferry Line',
   },
   advice: planned(), wish: null, toOrder: false, front: null, angleDegrees: null,

@@ -1143,11 +1143,11 @@ export interface components {
         PlantRequest: {
             commonName: string;
             /** Format: double */
-            heightMm: number;
+            heightMm?: number | null;
             /** Format: double */
-            spreadMm: number;
-            /** @enum {string} */
-            sizeWish: "GROW" | "KEEP";
+            spreadMm?: number | null;
+            /** @enum {string|null} */
+            sizeWish?: "GROW" | "KEEP" | null;
             /** @enum {string} */
             watererHabit: "EVEN" | "FORGETS" | "OVERDOES";
             fed?: boolean | null;
@@ -1160,9 +1160,9 @@ export interface components {
             /** Format: double */
             potTopMm: number;
             /** Format: double */
-            potBaseMm: number;
+            potBaseMm?: number | null;
             /** Format: double */
-            potHeightMm: number;
+            potHeightMm?: number | null;
             /** Format: double */
             potMouthMm?: number | null;
             /** Format: double */
@@ -1192,6 +1192,7 @@ export interface components {
             forecast: components["schemas"]["Forecast"];
             repot: components["schemas"]["Repot"] | null;
             present: components["schemas"]["Section"] | null;
+            size: components["schemas"]["Size"] | null;
             water: components["schemas"]["Water"];
             aftercare: components["schemas"]["Aftercare"];
             cautions: components["schemas"]["Coded"][];
@@ -1527,6 +1528,9 @@ export interface components {
             /** Format: int32 */
             minutesTaken: number | null;
             oldPot: string | null;
+            /** @enum {string} */
+            fit: "FITS" | "MOVED" | "HELD" | "OTHER_CALL" | "LATE";
+            note: string | null;
             spotName: string;
             siteName: string;
             clientName: string;
@@ -1538,6 +1542,12 @@ export interface components {
             baseLayerMm: number;
             /** Format: double */
             raiseMm: number;
+        };
+        Lift: {
+            how: string;
+            two: boolean;
+            /** Format: double */
+            massG: number;
         };
         Look: {
             sign: string;
@@ -1655,6 +1665,7 @@ export interface components {
             section: components["schemas"]["Section"];
             /** Format: int32 */
             pieces: number;
+            lift: components["schemas"]["Lift"] | null;
         };
         RootWork: {
             loosening: string;
@@ -1699,6 +1710,13 @@ export interface components {
             /** Format: double */
             value: number | null;
         };
+        Size: {
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            spreadMm: number;
+            measured: boolean;
+        };
         SlipWarning: {
             never: boolean;
             why: string;
@@ -1732,10 +1750,10 @@ export interface components {
             speciesGroup: string | null;
             commonName: string;
             /** Format: double */
-            heightMm: number;
+            heightMm: number | null;
             /** Format: double */
-            spreadMm: number;
-            sizeWish: string;
+            spreadMm: number | null;
+            sizeWish: string | null;
             /** Format: date */
             lastRepotted: string | null;
             mix: string | null;
@@ -1746,9 +1764,9 @@ export interface components {
             /** Format: double */
             potTopMm: number;
             /** Format: double */
-            potBaseMm: number;
+            potBaseMm: number | null;
             /** Format: double */
-            potHeightMm: number;
+            potHeightMm: number | null;
             /** Format: double */
             potMouthMm: number | null;
             /** Format: double */
@@ -1802,6 +1820,10 @@ export interface components {
             /** Format: uuid */
             clientId: string;
             clientName: string;
+            /** Format: double */
+            drawnBaseMm: number;
+            /** Format: double */
+            drawnHeightMm: number;
         };
         TurnView: {
             key: string;

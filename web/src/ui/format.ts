@@ -18,7 +18,7 @@ export function length(mm: number, units: Units): Measured {
   if (units === 'IMPERIAL') return { value: trim(Math.round((mm / MM_PER_INCH) * 4) / 4, 2), unit: 'in' };
   return Math.abs(mm) < 100
     ? { value: trim(mm, 0), unit: 'mm' }
-    : { value: trim(mm / 10, 1), unit: 'cm' };
+    : { value: trim(mm / 10, Math.abs(mm) < 1000 ? 1 : 0), unit: 'cm' };
 }
 
 /** Always in cm or inches: for columns and inputs. */
@@ -45,6 +45,29 @@ export function mass(g: number, units: Units): Measured {
   if (units === 'IMPERIAL') return { value: trim(g / GRAMS_PER_POUND, 1), unit: 'lb' };
   return g < 1000 ? { value: trim(g, 0), unit: 'g' } : { value: trim(g / 1000, 1), unit: 'kg' };
 }
+
+const STEPS = [1, 1.2, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10];
+
+/** The nearest round number, by ratio: what a model worked out has no more digits than it knows. */
+export function round(n: number): number {
+  if (n <= 0) return n;
+  const scale = 10 ** Math.floor(Math.log10(n));
+  const off = (step: number) => Math.abs(Math.log(n / scale / step));
+  return STEPS.reduce((best, step) => (off(step) < off(best) ? step : best)) * scale;
+}
+
+/** A mass that was reckoned, not weighed. */
+export const aboutMass = (g: number, units: Units): Measured =>
+  units === 'IMPERIAL' ? mass(round(g / GRAMS_PER_POUND) * GRAMS_PER_POUND, units) : mass(round(g), units);
+
+/** A length that was reckoned, not measured. */
+export const aboutLength = (mm: number, units: Units): Measured =>
+  units === 'IMPERIAL' ? length(round(mm / MM_PER_INCH) * MM_PER_INCH, units) : length(round(mm), units);
+
+const GRAVITY = 9.81;
+
+/** A push as people feel it: the mass that presses with that force. */
+export const push = (newton: number, units: Units): Measured => aboutMass((newton / GRAVITY) * 1000, units);
 
 export const share = (s: number): Measured => ({ value: trim(s * 100, 0), unit: '%' });
 

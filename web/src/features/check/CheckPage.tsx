@@ -127,7 +127,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
       )}
     </section>
   );
-  const height = draft.heightMm ?? data.plant.heightMm;
+  const height = draft.heightMm ?? data.plant.heightMm ?? advice.size?.heightMm ?? 1000;
   return (
     <>
       <title>{`Check ${data.plant.commonName} · Happy Saucer`}</title>
@@ -204,7 +204,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
               <h2 id="group-record">For the record</h2>
               {draft.heightMm === null ? (
                 <Button variant="default" onClick={() => setDraft({ heightMm: Math.round(height) })}>
-                  Measure its height (last {say(length(height, units))})
+                  Measure its height ({data.plant.heightMm === null ? 'not measured yet' : `last ${say(length(height, units))}`})
                 </Button>
               ) : (
                 <Steps

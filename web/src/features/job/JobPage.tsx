@@ -100,6 +100,11 @@ function Job({ data, reload }: { data: JobView; reload: () => Promise<JobView | 
           {open && <MoveDay job={job} store={store} reload={() => void reload()} />}
         </div>
       </header>
+      {open && job.note && (
+        <p className={classes.note} role="status">
+          {job.note}
+        </p>
+      )}
       <PotLine data={data} units={units} />
       <div className={classes.bench}>
         <div className={classes.look}>

@@ -13,9 +13,10 @@ import classes from './JobsPage.module.css';
 const BACK = 28;
 const AHEAD = 330;
 
-/** The saucer of a planned job: urgent, due, or in its window. */
-export function jobSaucer(job: { status: string; urgency: string }): SaucerState {
+/** The saucer of a planned job: on hold, urgent, due, or in its window. */
+export function jobSaucer(job: { status: string; urgency: string; fit: string }): SaucerState {
   if (job.status === 'DONE') return 'IN_AFTERCARE';
+  if (job.fit === 'HELD') return 'ON_HOLD';
   if (job.urgency === 'NOW') return 'URGENT';
   return job.urgency === 'SOON' ? 'DUE_NOW' : 'IN_WINDOW';
 }
@@ -63,7 +64,10 @@ export function JobsPage() {
                       {placeWords(j.siteName, j.spotName)}
                     </small>
                   </span>
-                  <span className={classes.action}>{actionWords(j.action)}</span>
+                  <span className={classes.action}>
+                    {actionWords(j.action)}
+                    {j.note && <small>{j.note}</small>}
+                  </span>
                   <span className={`${classes.day} measure`}>
                     {j.status === 'DONE' && j.doneOn ? `done ${day(j.doneOn)}` : day(j.plannedOn)}
                     {j.status === 'PLANNED' && j.plannedOn < today && <b>overdue</b>}

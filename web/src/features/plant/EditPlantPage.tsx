@@ -31,8 +31,8 @@ const LABELS: Record<string, string> = {
   'ball.topDepthMm': 'Front to back, top', 'ball.baseDepthMm': 'Front to back, base', ballTopMm: 'Ball, width', ballHeightMm: 'Ball, height',
 };
 
-type MeasureField = 'heightMm' | 'spreadMm' | 'potTopMm' | 'potBaseMm' | 'potHeightMm';
-type MaybeField = 'potMouthMm' | 'potTopDepthMm' | 'potBaseDepthMm' | 'potFootMm' | BallField;
+type MeasureField = 'potTopMm';
+type MaybeField = 'heightMm' | 'spreadMm' | 'potBaseMm' | 'potHeightMm' | 'potMouthMm' | 'potTopDepthMm' | 'potBaseDepthMm' | 'potFootMm' | BallField;
 type BallField = 'ball.topMm' | 'ball.baseMm' | 'ball.topDepthMm' | 'ball.baseDepthMm' | 'ball.heightMm';
 
 export function EditPlantPage() {
@@ -70,9 +70,9 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
   const [version, setVersion] = useState(plant.version);
   const [opened] = useState(() => ({
     commonName: plant.commonName,
-    heightMm: say(width(plant.heightMm, units)),
-    spreadMm: say(width(plant.spreadMm, units)),
-    sizeWish: plant.sizeWish,
+    heightMm: maybe(plant.heightMm, units),
+    spreadMm: maybe(plant.spreadMm, units),
+    sizeWish: plant.sizeWish ?? '',
     watererHabit: plant.watererHabit,
     fed: plant.fed === null ? '' : String(plant.fed),
     lastRepotted: plant.lastRepotted ?? '',
@@ -85,8 +85,8 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     potMassG: plant.potMassG === null ? '' : say(potMass(plant.potMassG, units)),
     inCoverPot: String(plant.inCoverPot),
     potTopMm: say(width(plant.potTopMm, units)),
-    potBaseMm: say(width(plant.potBaseMm, units)),
-    potHeightMm: say(width(plant.potHeightMm, units)),
+    potBaseMm: maybe(plant.potBaseMm, units),
+    potHeightMm: maybe(plant.potHeightMm, units),
     potHoles: String(plant.potHoles),
     potFeet: String(plant.potFeet),
     potWireHoles: String(plant.potWireHoles),
@@ -155,17 +155,17 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     };
     const request: PlantRequest = {
       commonName: form.commonName,
-      heightMm: mm('heightMm'),
-      spreadMm: mm('spreadMm'),
-      sizeWish: form.sizeWish as PlantRequest['sizeWish'],
+      heightMm: maybeMm('heightMm'),
+      spreadMm: maybeMm('spreadMm'),
+      sizeWish: (form.sizeWish || null) as PlantRequest['sizeWish'],
       watererHabit: form.watererHabit as PlantRequest['watererHabit'],
       fed: form.fed === '' ? null : form.fed === 'true',
       lastRepotted: form.lastRepotted || null,
       potShape: form.potShape as PlantRequest['potShape'],
       potMaterial: form.potMaterial as PlantRequest['potMaterial'],
       potTopMm: mm('potTopMm'),
-      potBaseMm: mm('potBaseMm'),
-      potHeightMm: mm('potHeightMm'),
+      potBaseMm: maybeMm('potBaseMm'),
+      potHeightMm: maybeMm('potHeightMm'),
       potMouthMm: form.potShape === 'URN' ? maybeMm('potMouthMm') : null,
       potTopDepthMm: form.potShape === 'TROUGH' ? maybeMm('potTopDepthMm') : null,
       potBaseDepthMm: form.potShape === 'TROUGH' ? maybeMm('potBaseDepthMm') : null,
@@ -245,12 +245,16 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
           <legend>Plant</legend>
           <TextInput {...text('commonName')} />
           <div className={classes.row}>
-            <LengthInput {...tape('heightMm')} />
-            <LengthInput {...tape('spreadMm')} />
+            <LengthInput {...tape('heightMm')} description="Empty: as its kind usually is in this pot" />
+            <LengthInput {...tape('spreadMm')} description="Empty: as its kind usually is" />
           </div>
           <NativeSelect
             {...text('sizeWish')}
-            data={[{ value: 'GROW', label: 'May grow larger' }, { value: 'KEEP', label: 'Is to stay this size' }]}
+            data={[
+              { value: '', label: 'Nobody has said' },
+              { value: 'GROW', label: 'May grow larger' },
+              { value: 'KEEP', label: 'Is to stay this size' },
+            ]}
           />
           <NativeSelect
             {...text('watererHabit')}
@@ -283,8 +287,8 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
           </div>
           <div className={classes.row}>
             <LengthInput {...tape('potTopMm')} />
-            <LengthInput {...tape('potBaseMm')} />
-            <LengthInput {...tape('potHeightMm')} />
+            <LengthInput {...tape('potBaseMm')} description="Empty: the usual" />
+            <LengthInput {...tape('potHeightMm')} description="Empty: the usual" />
           </div>
           {form.potShape === 'TROUGH' && (
             <div className={classes.row}>

@@ -20,7 +20,7 @@ export function PlantHead({ plant, saucer, rootFill, waterLeft, units, title, ch
   return (
     <header className={classes.head}>
       <PotGlyph
-        pot={{ topMm: plant.potTopMm, baseMm: plant.potBaseMm, heightMm: plant.potHeightMm }}
+        pot={{ topMm: plant.potTopMm, baseMm: plant.drawnBaseMm, heightMm: plant.drawnHeightMm }}
         saucer={saucer}
         rootFill={rootFill}
         waterLeft={waterLeft}

@@ -64,6 +64,7 @@ export function PlantPage() {
               <Link to={`/jobs/${data.openJob.id}`}>
                 {actionWords(data.openJob.action)} planned for {dayYear(data.openJob.plannedOn)}
               </Link>
+              {data.openJob.note && <small>{data.openJob.note}</small>}
             </p>
           )}
           {data.aftercare && <Running care={data.aftercare} plantId={id} data={data} units={units} mayWork={mayWork} />}
@@ -187,7 +188,11 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
         <Figure name="Root ball, measured" of={width(plant.ballTopMm, units)} note={dayYear(plant.ballMeasuredOn)} />
       )}
       {plant.mix && <Figure name="Mix" of={{ value: plain(plant.mix), unit: '' }} note={fedWords(plant)} />}
-      <Figure name="Plant" of={length(plant.heightMm, units)} note={plant.sizeWish === 'KEEP' ? 'to stay this size' : 'may grow'} />
+      {plant.heightMm === null ? (
+        advice.size && <Figure name="Plant, reckoned with" of={length(advice.size.heightMm, units)} note="not measured" />
+      ) : (
+        <Figure name="Plant" of={length(plant.heightMm, units)} note={sizeWords(plant.sizeWish)} />
+      )}
       <Figure
         name="Last repotted"
         of={{ value: plant.lastRepotted ? dayYear(plant.lastRepotted) : 'not known', unit: '' }}
@@ -195,6 +200,9 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
     </dl>
   );
 }
+
+const sizeWords = (wish: string | null): string | undefined =>
+  wish === 'KEEP' ? 'to stay this size' : wish === 'GROW' ? 'may grow' : undefined;
 
 /** What feed went in with the mix, and until when none is given. */
 function fedWords(plant: Schemas['StoredPlant']): string | undefined {

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Schemas } from '../../api/client';
-import { days, length, litres, mass, say, share, type Measured, type Units } from '../../ui/format';
+import { aboutMass, days, length, litres, push, say, share, type Measured, type Units } from '../../ui/format';
 import { Measure } from '../../ui/Measure';
 import { corners, points } from '../../ui/potShape';
 import { across } from '../../ui/sectionShape';
@@ -31,7 +31,6 @@ const nearestFirst = (a: Candidate, b: Candidate): number =>
 
 /** Every figure of a pot, in groups; the words are those of the section and the sheet. */
 function figures(units: Units): { group: string; rows: [string, (c: Candidate) => Measured][] }[] {
-  const newton = (n: number): Measured => ({ value: n.toFixed(n < 10 ? 1 : 0), unit: 'N' });
   return [
     {
       group: 'Size',
@@ -64,10 +63,10 @@ function figures(units: Units): { group: string; rows: [string, (c: Candidate) =
     {
       group: 'Standing and lifting',
       rows: [
-        ['Tips at a push of', (c) => newton(c.pushN)],
+        ['Tips at a push of about', (c) => push(c.pushN, units)],
         ['Falls when tilted', (c) => ({ value: c.tiltDegrees.toFixed(0), unit: '°' })],
-        ['Weighs dry', (c) => mass(c.dryMassG, units)],
-        ['Weighs wet', (c) => mass(c.wetMassG, units)],
+        ['Weighs dry about', (c) => aboutMass(c.dryMassG, units)],
+        ['Weighs wet about', (c) => aboutMass(c.wetMassG, units)],
       ],
     },
   ];

@@ -10,7 +10,7 @@ import { LeftOut, ofPlant, ofShelf } from '../../ui/LeftOut';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
-import { dayYear, length, litres, mass, say, share, type Units } from '../../ui/format';
+import { aboutLength, aboutMass, dayYear, length, litres, mass, push, say, share, type Units } from '../../ui/format';
 import { actionWords, plain } from '../../ui/words';
 import { PlantHead } from '../plant/PlantHead';
 import { useReader } from '../team/session';
@@ -179,20 +179,20 @@ function Figures({ plan, pot, units }: { plan: Schemas['Repot']; pot: Schemas['C
       />
       {pot && (
         <Figure
-          name="Tips at a push of"
-          of={{ value: pot.pushN.toFixed(pot.pushN < 10 ? 1 : 0), unit: 'N' }}
+          name="Tips at a push of about"
+          of={push(pot.pushN, units)}
           note={
             pot.addMassG !== null && pot.widerFootMm !== null
-              ? `${say(mass(pot.addMassG, units))} more low down, or a foot of ${say(length(pot.widerFootMm, units))}, lifts it to the next grade`
+              ? `about ${say(aboutMass(pot.addMassG, units))} more low down, or a foot of ${say(aboutLength(pot.widerFootMm, units))}, lifts it to the next grade`
               : 'stands the highest grade'
           }
         />
       )}
       {pot && (
         <Figure
-          name="Weighs wet"
-          of={mass(pot.wetMassG, units)}
-          note={pot.plasticSavesG !== null && pot.plasticSavesG > 200 ? `in plastic ${say(mass(pot.plasticSavesG, units))} less` : undefined}
+          name="Weighs wet about"
+          of={aboutMass(pot.wetMassG, units)}
+          note={pot.plasticSavesG !== null && pot.plasticSavesG > 200 ? `in plastic about ${say(aboutMass(pot.plasticSavesG, units))} less` : undefined}
         />
       )}
       {fits && plan.waterIn && <Figure name={`Water in on ${dayYear(plan.waterIn.on)}`} of={litres(plan.waterIn.litres, units)} />}

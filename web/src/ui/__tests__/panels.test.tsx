@@ -11,6 +11,7 @@ import { WateringWeeks } from '../WateringWeeks';
 
 const advice: Schemas['Advice'] = {
   bookVersion: 'b',
+  size: null,
   leftOut: [],
   findings: [
     {

@@ -23,7 +23,7 @@ describe('a course', () => {
   });
 
   it.each([
-    ['HEIGHT', 1234, 'METRIC', '123.4 cm'],
+    ['HEIGHT', 1234, 'METRIC', '123 cm'],
     ['HEIGHT', 1270, 'IMPERIAL', '50 in'],
     ['RETAINED_SHARE', 0.35, 'METRIC', '35 %'],
     ['WATERING_INTERVAL', 6.44, 'METRIC', '6.4 d'],

@@ -59,6 +59,15 @@ final class House {
     return http.get("/api/plants?search=" + more).json().get("plants").get(0).get("id").asString();
   }
 
+  /** A plant that somebody measured. */
+  String measured(String species, int potMm, int heightMm, String label) {
+    enter(
+        "spot,light,species,pot,height,spread,last repotted,label\nDesk,,%s,%d mm,%d mm,%d mm,2025-10-01,%s"
+            .formatted(species, potMm, heightMm, heightMm / 2, label),
+        true);
+    return http.get("/api/plants?search=" + label).json().get("plants").get(0).get("id").asString();
+  }
+
   JsonNode page(String plant) {
     return http.get("/api/plants/" + plant).json();
   }

@@ -52,7 +52,7 @@ class SpeciesBookEndpointTest {
   @Test
   void anEditShowsWhichCallsItChangesThenChangesThemAndIsReset() {
     House house = new House(planner, "Edited");
-    String plant = house.plant("Cordyline fruticosa", 200, "ED-1");
+    String plant = house.measured("Cordyline fruticosa", 200, 900, "ED-1");
     house.check(
         plant,
         "2027-04-12T08:00:00Z",

@@ -287,7 +287,8 @@ final class CallsOfAGrower {
             Rule.unless(
                 asked.advice().findings().stream()
                     .flatMap(f -> f.discounted().stream())
-                    .noneMatch(d -> d.sign().equals("DRIES_TOO_FAST")),
+                    .noneMatch(
+                        d -> d.sign().equals("DRIES_TOO_FAST") && d.why().contains("expected")),
                 asked));
     all.add(
         "Six times what it can drink is doubted and not its use",

@@ -3,6 +3,7 @@ package happysaucer.core.advice;
 import happysaucer.core.unit.Rounding;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * figure that cannot be reached is null, never NaN.
  *
  * @param present the plant as it stands, to be drawn in section
+ * @param size of the plant as it was reckoned with; null on advice older than it
  * @param leftOut facts on record that the rules refuse, and so were not counted
  */
 public record Advice(
@@ -21,6 +23,7 @@ public record Advice(
     Forecast forecast,
     @Nullable Repot repot,
     @Nullable Section present,
+    @Nullable Size size,
     Water water,
     Aftercare aftercare,
     List<Coded> cautions,
@@ -51,6 +54,13 @@ public record Advice(
                   : fault.value().toString());
     }
   }
+
+  /**
+   * The plant above its medium.
+   *
+   * @param measured height and spread were given, not assumed
+   */
+  public record Size(double heightMm, double spreadMm, boolean measured) {}
 
   public record Coded(String code, String text) {}
 
@@ -111,6 +121,7 @@ public record Advice(
 
   /**
    * @param pieces into which a clump is parted; each takes a pot and so much mix
+   * @param lift null where no pot was found, or on advice older than it
    * @param sizing how the pot was sized, and what bore on it
    * @param orderPot the pot to order, with its figures, when none passes
    */
@@ -127,7 +138,22 @@ public record Advice(
       @Nullable WaterIn waterIn,
       List<Step> steps,
       Section section,
-      int pieces) {}
+      int pieces,
+      @Nullable Lift lift) {
+    /** Rank 1; empty when no pot passes. */
+    public Optional<Candidate> chosen() {
+      return candidates.stream().filter(pot -> Integer.valueOf(1).equals(pot.rank())).findFirst();
+    }
+  }
+
+  /**
+   * What it takes to lift the planted pot when it is wet.
+   *
+   * @param how ONE, TWO_FROM_THE_FLOOR, TWO or HOIST
+   * @param two persons are needed at the bench, by mass or by height
+   * @param massG wet, with its pot
+   */
+  public record Lift(String how, boolean two, double massG) {}
 
   /**
    * One pot compared; the measures of the pot come with it so that it can be drawn to scale.

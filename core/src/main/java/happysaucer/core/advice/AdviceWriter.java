@@ -7,6 +7,7 @@ import happysaucer.core.book.Book;
 import happysaucer.core.call.Call;
 import happysaucer.core.call.Hold;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.Lift;
 import happysaucer.core.caution.Caution;
 import happysaucer.core.finding.Finding;
 import happysaucer.core.finding.Findings;
@@ -154,7 +155,13 @@ final class AdviceWriter {
             .map(step -> new Advice.Step(step.phase().name(), say(step.text())))
             .toList(),
         section(plan),
-        plan.pieces());
+        plan.pieces(),
+        chosen.map(this::lift).orElse(null));
+  }
+
+  private Advice.Lift lift(Candidate pot) {
+    Lift lift = c.lift(pot.wetMassG());
+    return new Advice.Lift(lift.how().name(), lift.two(), outgoing(lift.grams()));
   }
 
   private static Advice.Levels levels(Candidate pot) {
@@ -213,6 +220,11 @@ final class AdviceWriter {
   }
 
   /** The plant in the pot it stands in: its ball, and how wet its medium stays below. */
+  Advice.Size size() {
+    return new Advice.Size(
+        outgoing(c.plant().heightMm()), outgoing(c.plant().spreadMm()), c.plant().sizeMeasured());
+  }
+
   Advice.Section present() {
     Advice.Outline ball = outline(c.ball().body());
     double under = Math.max(0, c.pot().fill().heightMm() - c.ball().body().heightMm());

@@ -85,6 +85,7 @@ public final class Advise {
         writer.forecast(looked.forecast()),
         plan.map(writer::repot).orElse(null),
         writer.present(),
+        writer.size(),
         writer.water(before, plan.flatMap(RepotPlan::chosen), water.waterings()),
         writer.aftercare(aftercare),
         writer.cautions(Cautions.of(c, call, plan)),

@@ -24,6 +24,10 @@ public final class Assess {
   static final double SUSPICION = 5.9;
 
   static final String UNSEEN = "ROOTS_UNSEEN";
+  static final String SEEN = "SEEN";
+
+  /** From here a finding stands, decibans. */
+  private static final double STANDS = 6;
 
   private final WeightTable weights;
   private final SignTable signs;
@@ -57,6 +61,7 @@ public final class Assess {
     }
     Priors.weigh(c, expectation, ledger);
     Trends.weigh(c, ledger);
+    seenEmergenciesStand(c, ledger);
     unseenRootsClaimNothing(c, expectation, ledger);
     Losses.weigh(c, ledger);
     justNormal(c, ledger);
@@ -67,6 +72,27 @@ public final class Assess {
           ledger.finding(codes[i], Grades.of(codes[i], c, expectation, ledger.sum(codes[i])));
     }
     return new Findings(findings);
+  }
+
+  /** What cannot wait and was seen stands, whatever else looked well. */
+  private static void seenEmergenciesStand(Case c, Ledger ledger) {
+    stands(c, SignCode.ROOTS_ROTTEN, FindingCode.ROT, ledger);
+    stands(c, SignCode.STEM_SOFT_AT_BASE, FindingCode.ROT, ledger);
+    stands(c, SignCode.ROOT_PESTS, FindingCode.ROOT_PESTS, ledger);
+    stands(c, SignCode.NO_DRAIN_HOLES, FindingCode.NO_DRAINAGE, ledger);
+  }
+
+  private static void stands(Case c, SignCode sign, FindingCode finding, Ledger ledger) {
+    double missing = STANDS - ledger.sum(finding);
+    if (missing > 0 && c.signs().present(sign)) {
+      ledger.limit(
+          finding,
+          SEEN,
+          missing,
+          () ->
+              Message.of(
+                  "limit.seen", "It was seen, and what looked well elsewhere does not undo it."));
+    }
   }
 
   /** What nobody saw stays a suspicion, however many signs point to it. */

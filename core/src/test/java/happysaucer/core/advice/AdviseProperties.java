@@ -106,20 +106,29 @@ class AdviseProperties {
       @ForAll("species") Species species,
       @ForAll("signs") List<Sign> signs,
       @ForAll @IntRange(max = 729) int day) {
-    List<Sign> others =
-        signs.stream()
-            .filter(
-                s ->
-                    !s.code().name().equals("STEM_SOFT_AT_BASE")
-                        && !s.code().name().startsWith("ROOTS_"))
-            .toList();
-    Advice advice =
-        with(species, others, day, 200, 45)
-            .sign("STEM_SOFT_AT_BASE")
-            .sign("ROOTS_ROTTEN", null, 0.7)
-            .state("RESTING", null)
-            .advice();
-    assertThat(advice.call().urgency()).isEqualTo("NOW");
-    assertThat(advice.call().holds()).allMatch(Advice.Hold::overridden);
+    for (Emergency emergency : EMERGENCIES) {
+      // whatever else is seen, ticked as there or as not there, stays in: it may not calm it
+      List<Sign> others =
+          signs.stream().filter(s -> !s.code().name().equals(emergency.sign())).toList();
+      Advice advice =
+          with(species, others, day, 200, 45)
+              .sign(emergency.sign(), null, emergency.value())
+              .state(day % 2 == 0 ? "RESTING" : "IN_BUD", null)
+              .advice();
+      assertThat(advice.call().urgency())
+          .as(species.name() + ", " + emergency.sign() + ": " + advice.call().reasons())
+          .isIn("NOW", "SOON");
+      assertThat(advice.call().holds()).allMatch(Advice.Hold::overridden);
+    }
   }
+
+  private record Emergency(String sign, Double value) {}
+
+  private static final List<Emergency> EMERGENCIES =
+      List.of(
+          new Emergency("STEM_SOFT_AT_BASE", null),
+          new Emergency("ROOTS_ROTTEN", 0.3),
+          new Emergency("ROOT_PESTS", null),
+          new Emergency("NO_DRAIN_HOLES", null),
+          new Emergency("POT_BROKEN", null));
 }

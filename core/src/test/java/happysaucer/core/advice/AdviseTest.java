@@ -370,9 +370,8 @@ class AdviseTest {
   @Test
   void intervalMethodRepotsOnTheCalendarAndConditionDoesNot() {
     Ask ask =
-        Ask.about("Phalaenopsis hybrids")
-            .repotted("2024-06-01")
-            .mix("desert-cactus")
+        Ask.about("Ficus elastica")
+            .repotted("2023-12-01")
             .absent("ROOTS_CIRCLING")
             .absent("BALL_SOLID");
     assertThat(ask.advice().call().action()).isIn("LEAVE", "WATCH");

@@ -7,9 +7,9 @@ import happysaucer.core.advice.Differences;
 import happysaucer.core.advice.Fault;
 import happysaucer.core.advice.Kept;
 import happysaucer.core.method.MethodTable;
+import happysaucer.core.round.Saucer;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
-import happysaucer.server.advice.PlantGlance.Saucer;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.problem.NotFoundException;
 import java.time.LocalDate;
@@ -117,7 +117,7 @@ public class AdviceService {
         advice,
         standing(gathered),
         gathered.states(),
-        Glances.saucer(advice.call()),
+        Saucer.of(advice.call()),
         Glances.waterLeft(gathered),
         argument(gathered),
         method(gathered, kept.request()));
@@ -158,12 +158,12 @@ public class AdviceService {
         .map(
             seen ->
                 new StandingSign(
-                    seen.sign().code(),
-                    seen.sign().state() == null ? "PRESENT" : seen.sign().state(),
-                    seen.sign().grade(),
-                    seen.sign().value(),
+                    seen.code(),
+                    seen.state(),
+                    seen.grade(),
+                    seen.value(),
                     seen.on(),
-                    cases.countsDays(seen.sign().code()) > 0))
+                    cases.countsDays(seen.code()) > 0))
         .toList();
   }
 

@@ -1,5 +1,8 @@
 package happysaucer.server.advice;
 
+import happysaucer.core.record.PlantRecord;
+import happysaucer.core.record.SeenSign;
+import happysaucer.core.record.WateringRecord;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -16,7 +19,11 @@ interface CaseMapper {
   String IN =
       "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
 
-  record StateRow(UUID plantId, String code, LocalDate since) {}
+  record StateRow(UUID plantId, String code, LocalDate since) {
+    PlantRecord.State state() {
+      return new PlantRecord.State(code, since);
+    }
+  }
 
   record SignRow(
       UUID plantId,
@@ -26,9 +33,23 @@ interface CaseMapper {
       String state,
       @Nullable String grade,
       @Nullable Double amount,
-      int newest) {}
+      int newest) {
+    SeenSign seen() {
+      SeenSign.Look look =
+          switch (newest) {
+            case 0 -> SeenSign.Look.AT_THE_BENCH;
+            case 1 -> SeenSign.Look.LAST_CHECK;
+            default -> SeenSign.Look.EARLIER;
+          };
+      return new SeenSign(code, state, grade, amount, checkedOn, checkedAt, look);
+    }
+  }
 
-  record WateringRow(UUID plantId, LocalDate wateredOn, double litres, double runOffLitres) {}
+  record WateringRow(UUID plantId, LocalDate wateredOn, double litres, double runOffLitres) {
+    WateringRecord.Watered watered() {
+      return new WateringRecord.Watered(wateredOn, litres, runOffLitres);
+    }
+  }
 
   @Select(
       """
@@ -40,7 +61,8 @@ interface CaseMapper {
              p.ball_top_mm, p.ball_base_mm, p.ball_top_depth_mm, p.ball_base_depth_mm, p.ball_height_mm,
              p.ball_measured_on, p.feed_kind, p.feed_grams, p.feed_hold_until, p.parent_id,
              p.note, p.retired_on, p.version, s.name as spot_name, s.light, t.id as site_id,
-             t.name as site_name, t.latitude, t.outdoors, t.site_use, c.id as client_id, c.name as client_name
+             t.name as site_name, t.latitude, t.outdoors, t.site_use, c.id as client_id, c.name as client_name,
+             p.drawn_base_mm, p.drawn_height_mm
       from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
       join client c on c.id = t.client_id
       where p.id in\s"""
@@ -78,7 +100,11 @@ interface CaseMapper {
       </script>""")
   List<SignRow> signs(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
 
-  record HeightRow(UUID plantId, LocalDate checkedOn, double heightMm) {}
+  record HeightRow(UUID plantId, LocalDate checkedOn, double heightMm) {
+    PlantRecord.Height height() {
+      return new PlantRecord.Height(checkedOn, heightMm);
+    }
+  }
 
   /** Heights measured at checks since a day. */
   @Select(

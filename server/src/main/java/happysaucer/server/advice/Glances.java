@@ -2,9 +2,10 @@ package happysaucer.server.advice;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.Advise;
+import happysaucer.core.round.PotWater;
+import happysaucer.core.round.Saucer;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
-import happysaucer.server.advice.PlantGlance.Saucer;
 import happysaucer.server.clock.TeamClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -21,6 +23,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -42,6 +45,7 @@ public class Glances implements DisposableBean {
   private final Books books;
   private final TeamClock clock;
   private final TransactionTemplate transaction;
+  private final ApplicationEventPublisher events;
   private final AtomicBoolean sweeping = new AtomicBoolean();
   private final ExecutorService background =
       Executors.newSingleThreadExecutor(
@@ -61,7 +65,9 @@ public class Glances implements DisposableBean {
       CaseMapper caseMapper,
       Books books,
       TeamClock clock,
-      TransactionTemplate transaction) {
+      TransactionTemplate transaction,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.mapper = mapper;
     this.cases = cases;
     this.caseMapper = caseMapper;
@@ -76,42 +82,19 @@ public class Glances implements DisposableBean {
         gathered.plant(),
         glance.call(),
         glance.forecast(),
-        saucer(glance.call()),
+        Saucer.of(glance.call()),
         waterLeft(gathered),
         glance.leftOut());
   }
 
-  static Saucer saucer(Advice.Call call) {
-    boolean held = call.holds().stream().anyMatch(hold -> hold.firm() && !hold.overridden());
-    if (held) {
-      return Saucer.ON_HOLD;
-    }
-    return switch (call.urgency()) {
-      case "NOW" -> Saucer.URGENT;
-      case "SOON" -> Saucer.DUE_NOW;
-      case "THIS_WINDOW" -> Saucer.IN_WINDOW;
-      default -> "FIX_CARE_FIRST".equals(call.action()) ? Saucer.DUE_NOW : Saucer.NOTHING_DUE;
-    };
-  }
-
-  /** At its usual day it is at its refill point, a third of the way down the drawn pot. */
+  /** Where its waterings are on record. */
   static @Nullable Double waterLeft(Gathered gathered) {
     if (gathered.watering() == null || gathered.daysSinceWatering().isEmpty()) {
       return null;
     }
-    Double interval = gathered.watering().intervalDays();
-    double spent = gathered.daysSinceWatering().get() / (interval == null ? 7 : interval);
-    return Math.max(0, 1 - spent * 0.65);
-  }
-
-  private static int pressing(Saucer saucer) {
-    return switch (saucer) {
-      case URGENT -> 0;
-      case DUE_NOW -> 1;
-      case IN_WINDOW -> 2;
-      case ON_HOLD -> 3;
-      default -> 4;
-    };
+    return PotWater.left(
+        gathered.daysSinceWatering().get(),
+        Objects.requireNonNull(gathered.watering().intervalDays()));
   }
 
   @EventListener
@@ -138,7 +121,7 @@ public class Glances implements DisposableBean {
         glance.call().action(),
         glance.call().urgency(),
         glance.saucer().name(),
-        pressing(glance.saucer()),
+        glance.saucer().pressing(),
         glance.forecast().rootFill(),
         glance.waterLeft(),
         glance.call().from(),
@@ -197,14 +180,18 @@ public class Glances implements DisposableBean {
     LocalDate today = clock.today();
     String basis = basis();
     List<GlanceMapper.GlanceRow> rows = new ArrayList<>();
+    Map<UUID, Advice.Call> calls = new HashMap<>();
     cases
         .gather(plants, today)
         .forEach(
             (id, gathered) -> {
               PlantGlance glance = of(gathered, books.team(), today);
               rows.add(row(id, glance));
+              calls.put(id, glance.call());
             });
     if (!rows.isEmpty()) {
+      // jobs first: whoever works on a job writes it before the glance as well
+      events.publishEvent(new CallsMade(calls));
       mapper.store(rows, today, basis);
     }
   }

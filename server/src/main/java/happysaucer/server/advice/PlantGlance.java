@@ -1,6 +1,7 @@
 package happysaucer.server.advice;
 
 import happysaucer.core.advice.Advice;
+import happysaucer.core.round.Saucer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,15 +17,4 @@ public record PlantGlance(
     Advice.Forecast forecast,
     Saucer saucer,
     @Nullable Double waterLeft,
-    int leftOut) {
-
-  /** What the saucer under a pot tells. Aftercare is set by whoever knows the jobs. */
-  public enum Saucer {
-    NOTHING_DUE,
-    IN_WINDOW,
-    DUE_NOW,
-    URGENT,
-    ON_HOLD,
-    IN_AFTERCARE
-  }
-}
+    int leftOut) {}

@@ -5,7 +5,12 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A plant as stored, with its place. Lengths in mm, masses in g. */
+/**
+ * A plant as stored, with its place. Lengths in mm, masses in g; null is what nobody measured or
+ * said.
+ *
+ * @param drawnBaseMm base and depth of the pot to draw it by, assumed where nobody measured them
+ */
 public record StoredPlant(
     UUID id,
     String label,
@@ -13,9 +18,9 @@ public record StoredPlant(
     String species,
     @Nullable String speciesGroup,
     String commonName,
-    double heightMm,
-    double spreadMm,
-    String sizeWish,
+    @Nullable Double heightMm,
+    @Nullable Double spreadMm,
+    @Nullable String sizeWish,
     @Nullable LocalDate lastRepotted,
     @Nullable String mix,
     @Nullable Boolean fed,
@@ -23,8 +28,8 @@ public record StoredPlant(
     String potShape,
     String potMaterial,
     double potTopMm,
-    double potBaseMm,
-    double potHeightMm,
+    @Nullable Double potBaseMm,
+    @Nullable Double potHeightMm,
     @Nullable Double potMouthMm,
     @Nullable Double potTopDepthMm,
     @Nullable Double potBaseDepthMm,
@@ -55,7 +60,9 @@ public record StoredPlant(
     boolean outdoors,
     String siteUse,
     UUID clientId,
-    String clientName) {
+    String clientName,
+    double drawnBaseMm,
+    double drawnHeightMm) {
 
   /** The pot it stands in. */
   public AdviceRequest.Pot pot() {

@@ -48,11 +48,8 @@ class DemoData implements SmartInitializingSingleton {
   private static final int AFTERCARE_SINCE_DAYS = 19;
 
   /** Usual proportions of a pot. */
-  private static final double BASE_OF_TOP = 0.76;
-
-  private static final double HEIGHT_OF_TOP = 0.92;
-
   private final boolean wanted;
+
   private final DemoMapper mapper;
   private final TeamStart team;
   private final TeamClock clock;
@@ -207,7 +204,7 @@ class DemoData implements SmartInitializingSingleton {
             row.get("commonName"),
             Double.parseDouble(row.get("heightMm")),
             Double.parseDouble(row.get("spreadMm")),
-            row.get("wish"),
+            row.get("wish").isEmpty() ? null : row.get("wish"),
             repotted,
             best,
             true,
@@ -215,8 +212,8 @@ class DemoData implements SmartInitializingSingleton {
             row.get("shape"),
             row.get("material"),
             top,
-            measure(row, "potBaseMm").orElse(top * BASE_OF_TOP),
-            measure(row, "potHeightMm").orElse(top * HEIGHT_OF_TOP),
+            measure(row, "potBaseMm").orElse(null),
+            measure(row, "potHeightMm").orElse(null),
             measure(row, "mouthMm").orElse(null),
             measure(row, "potDepthMm").orElse(null),
             story.withoutHoles() ? 0 : row.get("material").equals("TERRACOTTA") ? 1 : 6,

@@ -2,6 +2,7 @@ package happysaucer.server.history;
 
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.problem.ConflictException;
+import happysaucer.server.team.Account;
 import happysaucer.server.team.CurrentUser;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -63,6 +64,16 @@ public class History {
         id,
         clock.now(),
         user.id(),
+        what.length() > MOST_TEXT ? what.substring(0, MOST_TEXT) : what);
+  }
+
+  /** What followed of itself from what somebody did, in the name of whoever is signed in. */
+  public void logAs(String entity, UUID id, String what, UUID otherwise) {
+    mapper.log(
+        entity,
+        id,
+        clock.now(),
+        user.account().map(Account::id).orElse(otherwise),
         what.length() > MOST_TEXT ? what.substring(0, MOST_TEXT) : what);
   }
 

@@ -1,5 +1,6 @@
 package happysaucer.server.job;
 
+import happysaucer.core.round.JobFit;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -19,8 +20,8 @@ interface JobMapper {
       """
       select j.id, j.plant_id, j.action, j.urgency, j.status, j.window_from, j.window_to, j.planned_on,
              j.minutes, j.pot_id, j.done_on, j.version, p.label, p.common_name, p.species, p.pot_shape,
-             p.pot_top_mm, p.pot_base_mm, p.pot_height_mm, j.shelf_pot_id, j.pot_count, h.name as pot_name,
-             j.minutes_taken, j.old_pot, s.name as spot_name, t.name as site_name,
+             p.pot_top_mm, p.drawn_base_mm as pot_base_mm, p.drawn_height_mm as pot_height_mm, j.shelf_pot_id, j.pot_count, h.name as pot_name,
+             j.minutes_taken, j.old_pot, j.fit, j.note, s.name as spot_name, t.name as site_name,
              c.name as client_name
       from job j join plant p on p.id = j.plant_id join spot s on s.id = p.spot_id
       join site t on t.id = s.site_id join client c on c.id = t.client_id left join shelf_pot h on h.id = j.shelf_pot_id
@@ -65,6 +66,9 @@ interface JobMapper {
       select u.name from job j join app_user u on u.id = j.changed_by where j.id = #{id}""")
   String changedBy(UUID id);
 
+  @Select("select changed_by from job where id = #{id}")
+  UUID changedById(UUID id);
+
   record NewJob(
       UUID id,
       UUID plantId,
@@ -97,7 +101,8 @@ interface JobMapper {
 
   @Update(
       """
-      update job set planned_on = #{on}, version = version + 1, changed_at = #{at}, changed_by = #{user}
+      update job set planned_on = #{on}, fit = 'FITS', note = null, version = version + 1,
+             changed_at = #{at}, changed_by = #{user}
       where id = #{id} and version = #{version} and status = 'PLANNED'""")
   int move(
       @Param("id") UUID id,
@@ -108,7 +113,7 @@ interface JobMapper {
 
   @Update(
       """
-      update job set action = #{action}, urgency = #{urgency}, pot_id = #{potId},
+      update job set action = #{action}, urgency = #{urgency}, fit = 'FITS', note = null, pot_id = #{potId},
              shelf_pot_id = #{shelfPot}, pot_count = #{count}, wish = #{wish}, advice = #{advice},
              advice_imperial = #{adviceImperial}, book_version = #{book}, version = version + 1, changed_at = #{at}, changed_by = #{user}
       where id = #{id} and status = 'PLANNED'""")
@@ -140,6 +145,19 @@ interface JobMapper {
       @Param("minutes") @Nullable Integer minutes,
       @Param("at") Instant at,
       @Param("user") UUID user);
+
+  /** What came in the way of a planned job, or is over. */
+  @Update(
+      """
+      update job set planned_on = #{on}, fit = #{fit}, note = #{note}, version = version + 1,
+             changed_at = #{at}
+      where id = #{id} and status = 'PLANNED'""")
+  void follow(
+      @Param("id") UUID id,
+      @Param("on") LocalDate plannedOn,
+      @Param("fit") JobFit.Kind fit,
+      @Param("note") @Nullable String note,
+      @Param("at") Instant at);
 
   /** Somebody has recorded something: who looks at an older state is told. */
   @Update(

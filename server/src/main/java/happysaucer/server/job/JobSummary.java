@@ -1,5 +1,6 @@
 package happysaucer.server.job;
 
+import happysaucer.core.round.JobFit;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -8,6 +9,8 @@ import org.jspecify.annotations.Nullable;
  * One job in a list, with the pot it starts from so that it can be drawn.
  *
  * @param shelfPotId the pot it has reserved
+ * @param fit whether it still fits its plant
+ * @param note what came in its way
  * @param potCount how many of it: a clump parted in three takes three
  */
 public record JobSummary(
@@ -35,6 +38,8 @@ public record JobSummary(
     @Nullable String potName,
     @Nullable Integer minutesTaken,
     @Nullable String oldPot,
+    JobFit.Kind fit,
+    @Nullable String note,
     String spotName,
     String siteName,
     String clientName) {}

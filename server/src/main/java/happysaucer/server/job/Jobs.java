@@ -3,6 +3,7 @@ package happysaucer.server.job;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Differences;
+import happysaucer.core.minutes.JobMinutes;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantRetired;
 import happysaucer.server.clock.TeamClock;
@@ -174,7 +175,7 @@ public class Jobs {
             call.from(),
             call.to(),
             request.plannedOn(),
-            JobMinutes.expected(ruled, mapper.taken(call.action(), LEARNED_FROM)),
+            expected(ruled, call.action()),
             ruled,
             pick.potId(),
             pick.shelfPot(),
@@ -188,6 +189,11 @@ public class Jobs {
     addSteps(id, given.metric(), List.of());
     history.log("job", id, "Scheduled for " + request.plannedOn() + confirmed(request.plan()));
     return of(id);
+  }
+
+  private int expected(int ruled, String action) {
+    JobMapper.Taken taken = mapper.taken(action, LEARNED_FROM);
+    return JobMinutes.expected(ruled, taken.taken(), taken.ruled());
   }
 
   private static String confirmed(PlanRequest request) {

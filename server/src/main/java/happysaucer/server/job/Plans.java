@@ -51,11 +51,7 @@ class Plans {
   }
 
   static Optional<Advice.Candidate> chosen(Advice given) {
-    return given.repot() == null
-        ? Optional.empty()
-        : given.repot().candidates().stream()
-            .filter(candidate -> Integer.valueOf(1).equals(candidate.rank()))
-            .findFirst();
+    return given.repot() == null ? Optional.empty() : given.repot().chosen();
   }
 
   /**

@@ -31,11 +31,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads all rows of one sheet; knows what other rows have taken. */
 final class EntryReading {
-  /** As the core takes them where a measure is not known. */
-  private static final double BASE_OF_TOP = 0.76;
-
-  private static final double DEPTH_OF_TOP = 0.92;
-  private static final double HEIGHT_OF_POT = 3;
   private static final int HOLES = 4;
 
   private final Sheet sheet;
@@ -99,33 +94,34 @@ final class EntryReading {
     } else if (species == null && !name.isEmpty()) {
       faults.add(new Fault("species", nearest.computeIfAbsent(name, this::notInTheBook), name));
     }
-    double top = length(row, "pot", 20, 3000, 0, faults);
-    double base = length(row, "pot base", 20, 3000, round(top * BASE_OF_TOP), faults);
-    double depth = length(row, "pot depth", 20, 3000, round(top * DEPTH_OF_TOP), faults);
-    if (row.text("pot depth").isEmpty() && top > 0) {
-      assumed.add("Pot depth " + Length.ofMm(depth).text(units));
+    Double top = length(row, "pot", 20, 3000, faults);
+    if (top == null && row.text("pot").isEmpty()) {
+      faults.add(new Fault("pot", "Is empty. Write a width like 15 cm or 6 in.", ""));
     }
-    double mature = species == null ? 1000 : species.traits().matureHeightMm();
-    double height =
-        length(row, "height", 10, 20000, round(Math.min(mature, top * HEIGHT_OF_POT)), faults);
-    double spread = length(row, "spread", 10, 20000, round(Math.max(top, height * 0.5)), faults);
-    if (row.text("height").isEmpty() && top > 0) {
-      assumed.add("Plant height " + Length.ofMm(height).text(units));
+    Double base = length(row, "pot base", 20, 3000, faults);
+    Double depth = length(row, "pot depth", 20, 3000, faults);
+    if (depth == null) {
+      assumed.add("Depth of the pot is not known: it is reckoned with the usual one");
+    }
+    Double height = length(row, "height", 10, 20000, faults);
+    Double spread = length(row, "spread", 10, 20000, faults);
+    if (height == null || spread == null) {
+      assumed.add("Size of the plant is not known: it is reckoned with the usual one for its pot");
     }
     Shape shape = code(row, "shape", Shape.class, Shape.STANDARD, faults);
-    if (top > 0 && base > top * 4 / 3 && shape != Shape.URN) {
+    if (top != null && base != null && base > top * 4 / 3 && shape != Shape.URN) {
       faults.add(
           new Fault("pot base", "The base is wider than the top by more than a third.", base));
     }
-    double deep = length(row, "front to back", 20, 3000, 0, faults);
-    if (deep > 0 && shape != Shape.TROUGH) {
+    Double deep = length(row, "front to back", 20, 3000, faults);
+    if (deep != null && shape != Shape.TROUGH) {
       faults.add(
           new Fault(
               "front to back",
               "Only a trough has this measure. Leave it out, or give trough.",
               deep));
     }
-    double mouth = length(row, "mouth", 20, 3000, 0, faults);
+    Double mouth = length(row, "mouth", 20, 3000, faults);
     int holes = whole(row, "holes", HOLES, faults);
     if (row.text("holes").isEmpty()) {
       assumed.add("Pot with holes");
@@ -133,13 +129,13 @@ final class EntryReading {
     String label = label(row, faults);
     NewPlant draft = null;
     Material material = code(row, "material", Material.class, Material.PLASTIC, faults);
-    SizeWish wish = code(row, "size", SizeWish.class, SizeWish.GROW, faults);
+    SizeWish wish = code(row, "size", SizeWish.class, null, faults);
     WatererHabit waterer = code(row, "watering", WatererHabit.class, WatererHabit.EVEN, faults);
     LocalDate repotted = date(row, faults);
     boolean cover = yes(row, faults);
     String note = text(row, "note", 1000, faults);
     String commonName = text(row, "name", 120, faults);
-    if (faults.isEmpty() && species != null) {
+    if (faults.isEmpty() && species != null && top != null) {
       draft =
           new NewPlant(
               UUID.randomUUID(),
@@ -150,7 +146,7 @@ final class EntryReading {
               commonName.isEmpty() ? known.map(Species::commonName).orElse(name) : commonName,
               height,
               spread,
-              wish.name(),
+              wish == null ? null : wish.name(),
               repotted,
               species.traits().bestMix(),
               waterer.name(),
@@ -159,9 +155,9 @@ final class EntryReading {
               top,
               base,
               depth,
-              mouth > 0 ? mouth : null,
-              deep > 0 ? deep : null,
-              deep > 0 ? round(deep * BASE_OF_TOP) : null,
+              mouth,
+              deep,
+              null,
               holes,
               cover,
               note);
@@ -255,19 +251,12 @@ final class EntryReading {
     return label;
   }
 
-  private double length(
-      Sheet.Row row,
-      String column,
-      double least,
-      double most,
-      double standard,
-      List<Fault> faults) {
+  /** Null where nothing is written, or something wrong. */
+  private @Nullable Double length(
+      Sheet.Row row, String column, double least, double most, List<Fault> faults) {
     String text = row.text(column);
     if (text.isEmpty()) {
-      if (column.equals("pot")) {
-        faults.add(new Fault(column, "Is empty. Write a width like 15 cm or 6 in.", text));
-      }
-      return standard;
+      return null;
     }
     try {
       double mm = Length.parse(text, units).mm();
@@ -286,7 +275,7 @@ final class EntryReading {
     } catch (IllegalArgumentException e) {
       faults.add(new Fault(column, "Write a length like 15 cm, 150 mm or 6 in.", text));
     }
-    return standard;
+    return null;
   }
 
   private LocalDate date(Sheet.Row row, List<Fault> faults) {

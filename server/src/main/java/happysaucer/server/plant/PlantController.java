@@ -1,8 +1,8 @@
 package happysaucer.server.plant;
 
 import happysaucer.core.advice.Advice;
+import happysaucer.core.round.Saucer;
 import happysaucer.core.species.Group;
-import happysaucer.server.advice.PlantGlance.Saucer;
 import happysaucer.server.history.Versions;
 import happysaucer.server.plant.PlantPage.PlantView;
 import happysaucer.server.team.CurrentUser;

@@ -74,6 +74,8 @@ class PlantEdits {
   /**
    * All that can be edited of a plant; sent whole.
    *
+   * @param heightMm null where nobody measured it; so with spread, base and depth
+   * @param sizeWish null where nobody said
    * @param potMouthMm where it is narrower than the top, as an urn's
    * @param potTopDepthMm of a trough, from front to back
    * @param ball the root ball where somebody measured it
@@ -81,15 +83,15 @@ class PlantEdits {
   public record PlantRequest(
       @NotBlank(message = "Give it a name.") @Size(max = 120, message = "At most 120 letters.")
           String commonName,
-      @NotNull(message = "Give the height.")
+      @Nullable
           @DecimalMin(value = "10", message = "Must be at least 10 mm.")
           @DecimalMax(value = "20000", message = "Must be at most 20 m.")
           Double heightMm,
-      @NotNull(message = "Give the spread.")
+      @Nullable
           @DecimalMin(value = "10", message = "Must be at least 10 mm.")
           @DecimalMax(value = "20000", message = "Must be at most 20 m.")
           Double spreadMm,
-      @NotNull(message = "Say GROW or KEEP.") SizeWish sizeWish,
+      @Nullable SizeWish sizeWish,
       @NotNull(message = "Say how it is watered.") WatererHabit watererHabit,
       @Nullable Boolean fed,
       @Nullable LocalDate lastRepotted,
@@ -99,11 +101,11 @@ class PlantEdits {
           @DecimalMin(value = "20", message = "Must be at least 20 mm.")
           @DecimalMax(value = "3000", message = "Must be at most 3 m.")
           Double potTopMm,
-      @NotNull(message = "Give the width of the pot's base.")
+      @Nullable
           @DecimalMin(value = "20", message = "Must be at least 20 mm.")
           @DecimalMax(value = "3000", message = "Must be at most 3 m.")
           Double potBaseMm,
-      @NotNull(message = "Give the pot's depth.")
+      @Nullable
           @DecimalMin(value = "20", message = "Must be at least 20 mm.")
           @DecimalMax(value = "3000", message = "Must be at most 3 m.")
           Double potHeightMm,
@@ -163,7 +165,7 @@ class PlantEdits {
             request.commonName().trim(),
             request.heightMm(),
             request.spreadMm(),
-            request.sizeWish().name(),
+            request.sizeWish() == null ? null : request.sizeWish().name(),
             request.watererHabit().name(),
             request.fed(),
             request.lastRepotted(),

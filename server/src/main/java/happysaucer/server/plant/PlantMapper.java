@@ -55,15 +55,15 @@ interface PlantMapper {
   @Select(
       """
       <script>
-      select x.id, x.label, x.common_name, x.species, x.pot_shape, x.pot_top_mm, x.pot_base_mm,
-             x.pot_height_mm, s.name as spot_name, t.id as site_id, t.name as site_name,
+      select x.id, x.label, x.common_name, x.species, x.pot_shape, x.pot_top_mm, x.drawn_base_mm as pot_base_mm,
+             x.drawn_height_mm as pot_height_mm, s.name as spot_name, t.id as site_id, t.name as site_name,
              c.name as client_name, y.action, y.urgency,
              case when y.saucer &lt;&gt; 'URGENT' and exists
                     (select 1 from aftercare_step a where a.plant_id = x.id and a.to_on &gt;= #{q.today})
                   then 'IN_AFTERCARE' else y.saucer end as saucer,
              y.root_fill, y.water_left, y.due_from, y.due_to
-      from (select p.id, p.label, p.common_name, p.species, p.pot_shape, p.pot_top_mm, p.pot_base_mm,
-                   p.pot_height_mm, p.spot_id
+      from (select p.id, p.label, p.common_name, p.species, p.pot_shape, p.pot_top_mm, p.drawn_base_mm,
+                   p.drawn_height_mm, p.spot_id
             """
           + PICKED
           + """
@@ -149,17 +149,17 @@ interface PlantMapper {
 
   record Edited(
       String commonName,
-      double heightMm,
-      double spreadMm,
-      String sizeWish,
+      @Nullable Double heightMm,
+      @Nullable Double spreadMm,
+      @Nullable String sizeWish,
       String watererHabit,
       @Nullable Boolean fed,
       @Nullable LocalDate lastRepotted,
       String potShape,
       String potMaterial,
       double potTopMm,
-      double potBaseMm,
-      double potHeightMm,
+      @Nullable Double potBaseMm,
+      @Nullable Double potHeightMm,
       @Nullable Double potMouthMm,
       @Nullable Double potTopDepthMm,
       @Nullable Double potBaseDepthMm,
@@ -265,7 +265,7 @@ interface PlantMapper {
                          in_cover_pot, note, parent_id, feed_kind, feed_hold_until, version, changed_at,
                          changed_by)
       select #{id}, #{label}, spot_id, species, species_group, common_name, #{height}, #{spread},
-             'GROW', #{on}, #{mix}, null, waterer_habit, #{p.shape}, #{p.material}, #{p.topMm},
+             null, #{on}, #{mix}, null, waterer_habit, #{p.shape}, #{p.material}, #{p.topMm},
              #{p.baseMm}, #{p.heightMm}, #{p.footMm}, #{p.massG}, #{p.drainHoles}, false,
              #{note}, id, #{feed.kind}, #{feed.holdUntil}, 1, #{at}, #{user}
       from plant where id = #{parent}""")
@@ -273,8 +273,8 @@ interface PlantMapper {
       @Param("id") UUID id,
       @Param("label") String label,
       @Param("parent") UUID parent,
-      @Param("height") double heightMm,
-      @Param("spread") double spreadMm,
+      @Param("height") @Nullable Double heightMm,
+      @Param("spread") @Nullable Double spreadMm,
       @Param("on") LocalDate on,
       @Param("mix") String mix,
       @Param("p") AdviceRequest.Pot pot,

@@ -2,12 +2,12 @@ package happysaucer.server.plant;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.round.Saucer;
 import happysaucer.core.species.Group;
 import happysaucer.core.species.Species;
 import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.Books;
 import happysaucer.server.advice.Glances;
-import happysaucer.server.advice.PlantGlance.Saucer;
 import happysaucer.server.advice.PlantRetired;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.advice.StoredPlant;
@@ -296,8 +296,8 @@ public class Plants {
           child.id(),
           label,
           parent.id(),
-          piece ? parent.heightMm() : Math.min(parent.heightMm(), CUTTING_MM),
-          piece ? parent.spreadMm() : Math.min(parent.spreadMm(), CUTTING_MM),
+          childSize(piece, parent.heightMm()),
+          childSize(piece, parent.spreadMm()),
           done.doneOn(),
           Objects.requireNonNull(repot.mix()).code(),
           pot,
@@ -312,6 +312,14 @@ public class Plants {
       index(ids);
       events.publishEvent(new PlantTouched(ids));
     }
+  }
+
+  /** A piece is as tall as its parent, as far as anybody knows; a cutting at most so much. */
+  private static @Nullable Double childSize(boolean piece, @Nullable Double parentMm) {
+    if (piece) {
+      return parentMm;
+    }
+    return parentMm == null ? CUTTING_MM : Math.min(parentMm, CUTTING_MM);
   }
 
   @EventListener

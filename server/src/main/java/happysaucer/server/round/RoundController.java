@@ -1,8 +1,9 @@
 package happysaucer.server.round;
 
+import happysaucer.core.round.DueWork;
+import happysaucer.core.round.Saucer;
 import happysaucer.server.advice.Glances;
 import happysaucer.server.advice.Glances.Glimpse;
-import happysaucer.server.advice.PlantGlance.Saucer;
 import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.job.JobSummary;
@@ -16,6 +17,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,9 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** The round of a day in one answer: stops in order, their plants, what is due. */
 @RestController
 class RoundController {
-  /** A plant in care is looked at every four weeks even when nothing was asked for. */
-  private static final int LOOK_EVERY_DAYS = 28;
-
   private final RoundMapper mapper;
   private final Glances glances;
   private final Jobs jobs;
@@ -86,19 +85,10 @@ class RoundController {
       double potBaseMm,
       double potHeightMm) {}
 
-  /** What kind of work is due. */
-  public enum DueKind {
-    JOB,
-    FOLLOW_UP,
-    CALL,
-    CHECK,
-    RECORD
-  }
-
   /**
    * @param id of the job or the step of aftercare, null for a check
    */
-  public record Due(DueKind kind, String text, @Nullable UUID id) {}
+  public record Due(DueWork.Kind kind, String text, @Nullable UUID id) {}
 
   @GetMapping("/api/round")
   @Transactional(readOnly = true)
@@ -144,7 +134,7 @@ class RoundController {
                       day,
                       at,
                       glance,
-                      open.get(at.plantId()),
+                      Optional.ofNullable(open.get(at.plantId())),
                       steps,
                       glance.leftOut() > 0 && !clockBehind)));
     }
@@ -173,50 +163,42 @@ class RoundController {
   }
 
   private static int rank(RoundPlant plant) {
-    if (plant.saucer() == Saucer.URGENT) {
-      return 0;
-    }
-    return plant.due().stream().mapToInt(due -> 1 + due.kind().ordinal()).min().orElse(9);
+    return DueWork.rank(
+        plant.saucer(),
+        plant.due().stream()
+            .map(due -> new DueWork.Due<>(due.kind(), due.text(), Optional.ofNullable(due.id())))
+            .toList());
   }
 
   private static List<Due> due(
       LocalDate day,
       PlantAt at,
       Glimpse glance,
-      @Nullable JobSummary job,
+      Optional<JobSummary> job,
       List<Aftercares.CareView> steps,
       boolean mend) {
-    List<Due> due = new ArrayList<>();
-    if (job != null && !job.plannedOn().isAfter(day)) {
-      due.add(
-          new Due(
-              DueKind.JOB,
-              job.plannedOn().isBefore(day)
-                  ? "Repot planned for " + job.plannedOn()
-                  : "Repot planned for today",
-              job.id()));
-    }
-    for (Aftercares.CareView step : steps) {
-      boolean begun = !step.fromOn().isAfter(day);
-      if (begun && step.doneOn() == null && step.who().equals("TECHNICIAN")) {
-        String missed = step.toOn().isBefore(day) ? "Missed follow-up: " : "";
-        due.add(new Due(DueKind.FOLLOW_UP, missed + step.text(), step.id()));
-      }
-    }
-    boolean unscheduled =
-        job == null && (glance.urgency().equals("NOW") || glance.urgency().equals("SOON"));
-    if (unscheduled) {
-      due.add(new Due(DueKind.CALL, glance.reason(), null));
-    }
-    if (mend) {
-      due.add(new Due(DueKind.RECORD, "Something on its record cannot be counted: mend it", null));
-    }
-    boolean asked = at.recheckOn() != null && !at.recheckOn().isAfter(day);
-    boolean longAgo =
-        at.lastChecked() == null || !at.lastChecked().plusDays(LOOK_EVERY_DAYS).isAfter(day);
-    if (asked || longAgo) {
-      due.add(new Due(DueKind.CHECK, at.lastChecked() == null ? "First check" : "Check due", null));
-    }
-    return due;
+    return DueWork.on(
+            new DueWork.Day<>(
+                day,
+                Optional.ofNullable(at.lastChecked()),
+                Optional.ofNullable(at.recheckOn()),
+                glance.urgency(),
+                glance.reason(),
+                job.map(
+                    planned ->
+                        new DueWork.Planned<>(
+                            planned.id(),
+                            planned.plannedOn(),
+                            Optional.ofNullable(planned.note()))),
+                steps.stream()
+                    .filter(step -> step.doneOn() == null && step.who().equals("TECHNICIAN"))
+                    .map(
+                        step ->
+                            new DueWork.Step<>(step.id(), step.fromOn(), step.toOn(), step.text()))
+                    .toList(),
+                mend))
+        .stream()
+        .map(due -> new Due(due.kind(), due.text(), due.key().orElse(null)))
+        .toList();
   }
 }

@@ -55,7 +55,7 @@ interface RoundMapper {
       """
       <script>
       select p.id as plant_id, s.site_id, p.label, p.common_name, s.name as spot_name, p.pot_shape,
-             p.pot_top_mm, p.pot_base_mm, p.pot_height_mm, k.checked_on as last_checked, k.recheck_on
+             p.pot_top_mm, p.drawn_base_mm as pot_base_mm, p.drawn_height_mm as pot_height_mm, k.checked_on as last_checked, k.recheck_on
       from plant p join spot s on s.id = p.spot_id
       left join plant_check k on k.id = (
         select n.id from plant_check n where n.plant_id = p.id and n.voided_at is null

@@ -150,7 +150,7 @@ interface CheckMapper {
       """
       update plant set height_mm = #{height}, version = version + 1, changed_at = #{at},
              changed_by = #{user}
-      where id = #{plant} and height_mm <> #{height}""")
+      where id = #{plant} and height_mm is distinct from #{height}""")
   void height(
       @Param("plant") UUID plant,
       @Param("height") double heightMm,

@@ -1,14 +1,17 @@
-package happysaucer.server.job;
+package happysaucer.core.minutes;
 
 import happysaucer.core.advice.Advice;
 
 /** How long a repot takes: by rules of thumb, corrected by what the team's own jobs took. */
-final class JobMinutes {
+public final class JobMinutes {
   private static final double BASE = 12;
   private static final double PER_LITRE = 0.9;
   private static final double ROOT_WORK = 12;
   private static final double TWO_PERSONS = 15;
   private static final int STEP = 5;
+
+  /** Where no pot was chosen (rule of thumb). */
+  private static final double USUAL_LITRES = 5;
 
   /**
    * The rules weigh as much as so many jobs of their own length; own times take over from there.
@@ -20,30 +23,34 @@ final class JobMinutes {
   private JobMinutes() {}
 
   /** By the rules alone, minutes. */
-  static int ruled(Advice advice) {
+  public static int ruled(Advice advice) {
     if (advice.repot() == null) {
       return (int) BASE;
     }
     boolean topOnly = advice.call().action().equals("TOP_DRESS");
     double litres =
-        Plans.chosen(advice).map(pot -> topOnly ? pot.freshLitres() : pot.fillLitres()).orElse(5.0);
-    boolean two = advice.cautions().stream().anyMatch(c -> c.code().equals("TWO_PERSONS"));
-    double minutes =
+        advice
+            .repot()
+            .chosen()
+            .map(pot -> topOnly ? pot.freshLitres() : pot.fillLitres())
+            .orElse(USUAL_LITRES);
+    boolean two = advice.repot().lift() != null && advice.repot().lift().two();
+    return rounded(
         BASE
             + PER_LITRE * litres
             + (advice.repot().rootWork().rootShare() > 0 ? ROOT_WORK : 0)
-            + (two ? TWO_PERSONS : 0);
-    return rounded(minutes);
+            + (two ? TWO_PERSONS : 0));
   }
 
   /**
    * Minutes to plan with.
    *
-   * @param taken what jobs of this kind took, and what the rules had thought of them
+   * @param taken minutes that jobs of this kind took, together
+   * @param thought minutes that the rules had thought of those jobs
    */
-  static int expected(int ruled, JobMapper.Taken taken) {
+  public static int expected(int ruled, double taken, double thought) {
     double weight = RULES_WEIGH * USUAL_MINUTES;
-    return rounded(ruled * (taken.taken() + weight) / (taken.ruled() + weight));
+    return rounded(ruled * (taken + weight) / (thought + weight));
   }
 
   private static int rounded(double minutes) {

@@ -1,0 +1,2 @@
+/** How long a job takes. */
+package happysaucer.core.minutes;

@@ -1,0 +1,55 @@
+package happysaucer.server.job;
+
+import happysaucer.core.advice.Advice;
+import happysaucer.core.round.JobFit;
+import happysaucer.server.advice.CallsMade;
+import happysaucer.server.clock.TeamClock;
+import happysaucer.server.history.History;
+import java.util.Objects;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * A planned repot follows its plant: what comes in its way moves, holds or warns it, with a note.
+ */
+@Component
+class JobFits {
+  private static final int MOST_NOTE = 1000;
+
+  private final JobMapper mapper;
+  private final History history;
+  private final TeamClock clock;
+
+  JobFits(JobMapper mapper, History history, TeamClock clock) {
+    this.mapper = mapper;
+    this.history = history;
+    this.clock = clock;
+  }
+
+  @EventListener
+  void onCalls(CallsMade made) {
+    for (JobSummary job : mapper.openOf(made.calls().keySet())) {
+      fit(job, Objects.requireNonNull(made.calls().get(job.plantId())));
+    }
+  }
+
+  private void fit(JobSummary job, Advice.Call call) {
+    JobFit fit = JobFit.of(job.action(), job.plannedOn(), call);
+    // that it was moved is said until somebody has given it a day or a plan
+    boolean asTold = fit.kind() == JobFit.Kind.FITS && job.fit() == JobFit.Kind.MOVED;
+    String note = fit.note().map(JobFits::bounded).orElse(null);
+    if (asTold || fit.kind() == job.fit() && Objects.equals(note, job.note())) {
+      return;
+    }
+    mapper.follow(job.id(), fit.on(), fit.kind(), note, clock.now());
+    history.logAs(
+        "job",
+        job.id(),
+        note == null ? "What was in its way is over" : note,
+        mapper.changedById(job.id()));
+  }
+
+  private static String bounded(String note) {
+    return note.length() > MOST_NOTE ? note.substring(0, MOST_NOTE) : note;
+  }
+}
