@@ -56,6 +56,7 @@ final class AlwaysTrue {
   void add() {
     List<Plant> drawn = all.drawn();
     all.add("JUST_NORMAL stands only alone", drawn, AlwaysTrue::normalAlone);
+    all.add("No reason is given for which nothing was seen", drawn, AlwaysTrue::founded);
     all.add("Reasons name the action taken", drawn, AlwaysTrue::meansFit);
     all.add("Every sentence could be said aloud", drawn, AlwaysTrue::saidAloud);
     all.add("Care meanwhile does not contradict itself", drawn, AlwaysTrue::careAgrees);
@@ -70,6 +71,11 @@ final class AlwaysTrue {
         asked.advice().findings().stream()
             .anyMatch(f -> !f.code().equals("JUST_NORMAL") && f.decibans() >= 3);
     return Rule.unless(!(normal && other), asked);
+  }
+
+  private static Optional<String> founded(Rule.Asked asked) {
+    List<String> unfounded = asked.unfounded();
+    return unfounded.isEmpty() ? Optional.empty() : Optional.of(unfounded + " " + asked.said());
   }
 
   private static Optional<String> meansFit(Rule.Asked asked) {

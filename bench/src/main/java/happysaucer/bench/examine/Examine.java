@@ -52,7 +52,10 @@ public final class Examine {
     return rule.broken()
         .apply(
             new Rule.Asked(
-                plant, advise.advise(plant.request()), other -> advise.advise(other.request())))
+                plant,
+                advise.advise(plant.request()),
+                other -> advise.advise(other.request()),
+                other -> advise.unfounded(other.request())))
         .map(wrong -> new Example(at, plant.told() + " → " + wrong));
   }
 }

@@ -14,7 +14,15 @@ import java.util.function.Function;
  */
 record Rule(String name, List<Plant> cases, Function<Asked, Optional<String>> broken) {
   /** One case with its answer, and a way to ask about its neighbours. */
-  record Asked(Plant plant, Advice advice, Function<Plant, Advice> ask) {
+  record Asked(
+      Plant plant,
+      Advice advice,
+      Function<Plant, Advice> ask,
+      Function<Plant, List<String>> grounds) {
+    List<String> unfounded() {
+      return grounds.apply(plant);
+    }
+
     Advice.Call call() {
       return advice.call();
     }

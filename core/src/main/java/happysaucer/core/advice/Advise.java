@@ -220,6 +220,18 @@ public final class Advise {
     return turns;
   }
 
+  /**
+   * The reasons of the call, by their keys, for which nothing was seen, said or measured. None, if
+   * the rules hold: this is for whoever examines them.
+   *
+   * @throws RefusedException with all faults of the request
+   */
+  public List<String> unfounded(AdviceRequest request) {
+    Case c = Completion.of(request, book).complete();
+    Looked l = look(c);
+    return Decide.unfounded(c, l.findings(), l.forecast(), l.expectation(), l.call());
+  }
+
   /** What a list shows of one plant. */
   public record Glance(Advice.Call call, Advice.Forecast forecast, int leftOut) {}
 

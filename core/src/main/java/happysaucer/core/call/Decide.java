@@ -71,6 +71,14 @@ public final class Decide {
     return decide(new Facts(c, findings, forecast, expectation)).reasons().get(0).key();
   }
 
+  /**
+   * The reasons of a call for which nothing was seen, said or measured; none, if the rules hold.
+   */
+  public static List<String> unfounded(
+      Case c, Findings findings, Forecast forecast, Expectation expectation, Call call) {
+    return Grounds.unfounded(new Facts(c, findings, forecast, expectation), call);
+  }
+
   public static Call call(
       Case c, Findings findings, Forecast forecast, Expectation expectation, Windows windows) {
     Facts facts = new Facts(c, findings, forecast, expectation);

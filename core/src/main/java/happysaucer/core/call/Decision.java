@@ -54,7 +54,7 @@ record Decision(
   /** The same need met by another action: what spoke of the old one's means goes with it. */
   Decision insteadBy(Action other, Message reason) {
     List<Message> more = new ArrayList<>(reasons);
-    more.removeIf(said -> said.key().equals(MEANS + action));
+    more.removeIf(said -> said.key().startsWith(MEANS + action + "."));
     more.add(reason);
     return new Decision(other, haste, recheckDays, more, interim);
   }

@@ -98,6 +98,14 @@ record Facts(Case c, Findings findings, Forecast forecast, Expectation expectati
         || c.signs().grade(SignCode.HEFT).map(grade -> grade == Grade.LIGHT).orElse(false);
   }
 
+  /** For as long as its kind usually is, or longer. */
+  boolean longInItsPot() {
+    return plant()
+        .monthsInPot(c.date())
+        .map(months -> months >= plant().traits().monthsMiddle())
+        .orElse(false);
+  }
+
   /** By more than a hard surface or a slow pour, which a full pot shows as well. */
   boolean mediumSeenSpent() {
     return SPENT.stream().anyMatch(c.signs()::present)

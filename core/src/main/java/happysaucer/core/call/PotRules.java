@@ -88,7 +88,7 @@ final class PotRules {
     if (!f.crowdedClearly() || f.plant().keepsSize()) {
       return Optional.empty();
     }
-    return crowded(f, Action.POT_UP, "It may grow, so it goes up a size.");
+    return crowded(f, Action.POT_UP, "grows", "It may grow, so it goes up a size.");
   }
 
   /** The plant, the spot or the pot must stay this size. */
@@ -101,6 +101,7 @@ final class PotRules {
       return crowded(
           f,
           Action.POT_UP,
+          told ? "told" : "height",
           told
               ? "It should stay this size, but its roots do not stand cutting, so it goes up by the smallest step."
               : "It has reached its usual height, but its roots do not stand cutting, so it goes up by the smallest step.");
@@ -108,12 +109,13 @@ final class PotRules {
     return crowded(
         f,
         Action.ROOT_PRUNE_SAME_POT,
+        told ? "told" : "height",
         told
             ? "It is to stay this size, so its roots are cut back and it returns to the same pot with fresh medium."
             : "It has reached its usual height, so its roots are cut back and it returns to the same pot with fresh medium.");
   }
 
-  private static Optional<Decision> crowded(Facts f, Action action, String what) {
+  private static Optional<Decision> crowded(Facts f, Action action, String wording, String what) {
     boolean severe = f.crowdedSeverely();
     return Optional.of(
         new Decision(
@@ -126,7 +128,7 @@ final class PotRules {
                         "call.crowdedSevere",
                         "Its roots have filled the pot altogether: it is overdue.")
                     : Message.of("call.crowdedClear", "Its roots have filled the pot."),
-                Message.of(Decision.MEANS + action, what)),
+                Message.of(Grounds.means(action, wording), what)),
             List.of(
                 severe
                     ? Message.of(
@@ -169,11 +171,12 @@ final class PotRules {
       return Optional.empty();
     }
     boolean snug = Snug.likes(f.c());
-    boolean seen =
-        f.findings().get(FindingCode.CROWDED).evidence().stream()
-            .anyMatch(line -> line.weight() > 0 && !line.sign().startsWith("TIME"));
+    boolean near = NearRoots.seen(f.c(), f.expectation());
+    if (!near && !f.longInItsPot()) {
+      return Optional.empty();
+    }
     Message reason =
-        !seen
+        !near
             ? Message.of(
                 "call.longInPot",
                 "Nothing was seen to press, but it has been in this pot for as long as its kind usually is: a slip check is due.")

@@ -22,8 +22,12 @@ public final class EvidenceCodes {
 
   /** Whether lines of advice may carry this code. */
   public static boolean known(String code) {
-    return RECORDS.contains(code)
-        || isSign(code.startsWith(TREND) ? code.substring(TREND.length()) : code);
+    return RECORDS.contains(code) || isOfASign(code);
+  }
+
+  /** The line rests on a sign that was seen, or on its course. */
+  public static boolean isOfASign(String code) {
+    return isSign(code.startsWith(TREND) ? code.substring(TREND.length()) : code);
   }
 
   private static boolean isSign(String code) {

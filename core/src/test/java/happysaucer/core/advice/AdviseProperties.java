@@ -8,6 +8,7 @@ import happysaucer.core.sign.Sign;
 import happysaucer.core.species.Species;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -67,6 +68,13 @@ class AdviseProperties {
     Advice.Call call = advice.call();
 
     assertThat(call.reasons()).isNotEmpty();
+    assertThat(Shipped.ADVISE.unfounded(request)).as(call.reasons().toString()).isEmpty();
+    String said = String.join(" ", call.reasons());
+    MEANS.forEach(
+        (words, action) ->
+            assertThat(said.contains(words) && !call.action().equals(action))
+                .as(call.action() + ": " + said)
+                .isFalse());
     boolean due = !call.urgency().equals("NOT_DUE");
     assertThat(call.from() != null).isEqualTo(due);
     if (due) {
@@ -121,6 +129,15 @@ class AdviseProperties {
       assertThat(advice.call().holds()).allMatch(Advice.Hold::overridden);
     }
   }
+
+  /** Means that a reason may name, and the action that is done by them. */
+  private static final Map<String, String> MEANS =
+      Map.of(
+          "goes up a size", "POT_UP",
+          "goes up by the smallest step", "POT_UP",
+          "roots are cut back", "ROOT_PRUNE_SAME_POT",
+          "goes down a size", "POT_DOWN",
+          "part it and replant", "DIVIDE");
 
   private record Emergency(String sign, Double value) {}
 
