@@ -185,8 +185,12 @@ final class Grounds {
             .monthsInPot(f.c().date())
             .map(months -> months > TWICE_ITS_LIFE * f.plant().mix().lifeMonths())
             .orElse(false);
-    return old
-        || f.findings().get(FindingCode.SPENT_MEDIUM).evidence().stream()
-            .anyMatch(line -> line.weight() > 0 && EvidenceCodes.isOfASign(line.sign()));
+    return old || bySign(f, FindingCode.SPENT_MEDIUM);
+  }
+
+  /** A sign that was seen speaks for it. */
+  private static boolean bySign(Facts f, FindingCode finding) {
+    return f.findings().get(finding).evidence().stream()
+        .anyMatch(line -> line.weight() > 0 && EvidenceCodes.isOfASign(line.sign()));
   }
 }
