@@ -34,6 +34,7 @@ final class CallsOfAGrower {
     record();
     snugAndStanding();
     looks();
+    textbook();
   }
 
   private static boolean noWork(Rule.Asked asked) {
@@ -381,5 +382,104 @@ final class CallsOfAGrower {
                 asked.advice().lookNext().stream()
                     .noneMatch(look -> look.sign().equals("NO_DRAIN_HOLES")),
                 asked));
+  }
+
+  /** What every apprentice learns. */
+  private void textbook() {
+    all.add(
+        "One or two old leaves are nothing",
+        all.inTheirLight(p -> p.valued("LOWER_LEAVES_SHED", 2)),
+        asked -> Rule.unless(asked.action().equals("LEAVE"), asked));
+    all.add(
+        "Medium that falls away is put back, whatever circles",
+        all.inSpring(p -> p.graded("ROOTS_CIRCLING", "CLEAR").sign("MEDIUM_FALLS_AWAY")),
+        asked -> Rule.unless(NO_WORK.contains(asked.action()), asked));
+    all.add(
+        "Told to stay: the roots are cut, or it goes up by the smallest step",
+        all.inSpring(p -> p.wishing("KEEP").graded("ROOTS_CIRCLING", "SEVERE")),
+        asked ->
+            Rule.unless(
+                asked.plant().species().traits().rootLimit() > 0
+                    ? Set.of("ROOT_PRUNE_SAME_POT", "TOP_DRESS").contains(asked.action())
+                    : Set.of("POT_UP", "TOP_DRESS").contains(asked.action()),
+                asked));
+    all.add(
+        "What tips and has room gets a heavier pot",
+        all.inSpring(p -> p.sign("TOPPLES").absent("ROOTS_CIRCLING")),
+        asked -> Rule.unless(asked.action().equals("HEAVIER_POT"), asked));
+    all.add(
+        "Rot by its share: care, rescue, cuttings",
+        rotten(),
+        asked -> {
+          double share = asked.plant().signs().get(0).value();
+          double limits = asked.plant().species().traits().oldRootsDieInTurn() ? 2 : 1;
+          boolean fits =
+              share < 0.1 * limits
+                  ? asked.action().equals("FIX_CARE_FIRST")
+                  : share <= Math.min(0.95, 0.75 * limits)
+                      ? asked.action().equals("ROT_RESCUE")
+                      : Set.of("PROPAGATE", "RETIRE").contains(asked.action());
+          return Rule.unless(fits, asked);
+        });
+    all.add(
+        "Buds that would drop are waited for",
+        all.inTheirLight(p -> p.state("IN_BUD", null).graded("ROOTS_CIRCLING", "SEVERE")).stream()
+            .filter(p -> p.species().traits().budDrop())
+            .toList(),
+        asked -> Rule.unless(!Set.of("NOW", "SOON").contains(asked.call().urgency()), asked));
+    all.add(
+        "Clear crowding waits for its window",
+        all.inTheirLight(p -> p.graded("POT_DEFORMED", "CLEAR")),
+        asked ->
+            Rule.unless(
+                Set.of("THIS_WINDOW", "NEXT_WINDOW").contains(asked.call().urgency()), asked));
+    all.add(
+        "Salts are rinsed out, no pot for them",
+        all.inSpring(p -> p.sign("SALT_CRUST")),
+        asked ->
+            Rule.unless(
+                noWork(asked)
+                    && asked.call().also().stream().anyMatch(a -> a.code().equals("LEACH")),
+                asked));
+    all.add(
+        "It came crowded: it does not settle first",
+        all.inSpring(p -> p.state("ARRIVED", 4).graded("POT_DEFORMED", "CLEAR")),
+        asked ->
+            Rule.unless(
+                asked.call().holds().stream().noneMatch(h -> h.code().equals("ARRIVED")), asked));
+    all.add(
+        "It came well: nothing is done for three weeks",
+        all.inSpring(p -> p.state("ARRIVED", 4).sign("MEDIUM_BROKEN_DOWN")),
+        asked ->
+            Rule.unless(
+                asked.call().from() == null
+                    || !asked.call().from().isBefore(asked.plant().date().plusDays(17)),
+                asked));
+    all.add(
+        "Pests above ground are treated first",
+        all.inSpring(p -> p.graded("MEALYBUG", "CLEAR").graded("ROOTS_CIRCLING", "SEVERE")),
+        asked ->
+            Rule.unless(
+                !Set.of("NOW", "SOON").contains(asked.call().urgency())
+                    && asked.call().also().stream().anyMatch(a -> a.code().equals("TREAT_PESTS")),
+                asked));
+    all.add(
+        "Standing wet for three weeks is no matter of waiting",
+        all.inSpring(p -> p.valued("STAYS_WET", 30)),
+        asked -> Rule.unless(!asked.action().equals("LEAVE"), asked));
+    all.add(
+        "A dormant cactus is light and hard, and left alone",
+        all.inTheirLight(p -> p.on(WINTER).graded("HEFT", "LIGHT").sign("SURFACE_HARD")).stream()
+            .filter(p -> p.species().traits().rest() == Rest.DRY)
+            .toList(),
+        asked -> Rule.unless(asked.action().equals("LEAVE"), asked));
+  }
+
+  private List<Plant> rotten() {
+    List<Plant> cases = new ArrayList<>();
+    for (double share : new double[] {0.05, 0.25, 0.5, 0.97}) {
+      cases.addAll(all.inTheirLight(p -> p.valued("ROOTS_ROTTEN", share)));
+    }
+    return cases;
   }
 }

@@ -36,6 +36,9 @@ final class WaterWeights {
   private static final double WET_LONG = 2;
   private static final double WET_DAYS = 7;
 
+  /** So long is too long in any light (rule of thumb). */
+  private static final double WET_ANYWHERE = 21;
+
   private WaterWeights() {}
 
   /** Where it is short of water, a light pot and early wilting speak for thirst alone. */
@@ -153,16 +156,14 @@ final class WaterWeights {
         "It should be dry in its rest, and a wet pot rots it first.");
   }
 
-  /**
-   * Twice as long as such a pot keeps its surface moist, or for two weeks where nothing is known.
-   */
+  /** Twice as long as such a pot keeps its surface moist, or for three weeks in any light. */
   static Optional<Adjustment> wetForLong(Seen seen, Observation observation, Weight weight) {
     Double days = observation.value();
     Optional<Double> expected = seen.expectation().topDryDays();
     return when(
-        days != null && days >= WET_LONG * expected.orElse(WET_DAYS),
+        days != null && days >= Math.min(WET_ANYWHERE, WET_LONG * expected.orElse(WET_DAYS)),
         WET_AT_REST,
         "weight.wetLong",
-        "That is more than twice as long as such a pot should stay wet.");
+        "That is far longer than such a pot should stay wet.");
   }
 }
