@@ -34,6 +34,7 @@ final class GrowersRules {
   static List<Rule> all(Book book) {
     GrowersRules all = new GrowersRules(book);
     new CallsOfAGrower(all).add();
+    new WaterOfAGrower(all).add();
     new AlwaysTrue(all).add();
     return all.rules;
   }

@@ -227,8 +227,8 @@ final class Completion {
             0,
             2_000_000,
             "g",
-            estimateTopMassG(height, spread),
-            "height and spread of a usual plant");
+            estimateTopMassG(species, height, spread),
+            "what its kind weighs at this height and spread");
     double lean = leanDegrees(given);
     Optional<SizeWish> wish =
         Optional.ofNullable(checks.code("plant.sizeWish", given.sizeWish(), SizeWish.class));
@@ -299,10 +299,15 @@ final class Completion {
     }
   }
 
-  /** A stem and leaves that fill their space thinly: about 2 kg per m3 (rule of thumb). */
-  private static double estimateTopMassG(double heightMm, double spreadMm) {
+  /** Less than a cutting weighs nobody reckons with, g. */
+  private static final double LEAST_TOP_G = 20;
+
+  /** By the habit of its kind, from the space it stands in. */
+  private static double estimateTopMassG(
+      @Nullable Species species, double heightMm, double spreadMm) {
     double m3 = Math.PI / 4 * spreadMm * spreadMm * heightMm / 1e9;
-    return Math.max(20, 3500 * m3);
+    Habit habit = species == null ? Habit.CLUMP : species.traits().habit();
+    return Math.max(LEAST_TOP_G, habit.kgPerM3() * 1000 * m3);
   }
 
   /** A sign's measure outranks the plant's. */

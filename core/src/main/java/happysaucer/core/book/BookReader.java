@@ -131,6 +131,7 @@ public final class BookReader {
               row.number("saturated"),
               row.number("alphaPerCm"),
               row.number("n"),
+              row.numberIn("beyond", 0, 0.3),
               row.number("dryGramsPerLitre"),
               row.yes("coarse"),
               row.yes("dust"),

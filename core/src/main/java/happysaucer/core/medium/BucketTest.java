@@ -55,6 +55,6 @@ public final class BucketTest {
   }
 
   private static Retention with(Retention estimate, double saturated, double alpha) {
-    return new Retention(estimate.residual(), saturated, alpha, estimate.n());
+    return new Retention(estimate.residual(), saturated, alpha, estimate.n(), estimate.beyond());
   }
 }

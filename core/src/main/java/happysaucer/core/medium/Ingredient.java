@@ -7,6 +7,7 @@ package happysaucer.core.medium;
  * @param saturated pore space, share of volume
  * @param alphaPerCm inverse of the air entry suction, 1/cm
  * @param n steepness, over 1
+ * @param beyond water that roots draw out of its pieces past 100 cm of suction, share of volume
  * @param coarse gives structure rather than holding water
  * @param dust its dry dust harms lungs
  */
@@ -17,6 +18,7 @@ public record Ingredient(
     double saturated,
     double alphaPerCm,
     double n,
+    double beyond,
     double dryGramsPerLitre,
     boolean coarse,
     boolean dust,

@@ -39,6 +39,7 @@ public record Mix(
     double saturated = 0;
     double logAlpha = 0;
     double n = 0;
+    double beyond = 0;
     double total = totalParts();
     for (Part part : parts) {
       double share = part.parts() / total;
@@ -47,8 +48,9 @@ public record Mix(
       saturated += share * ingredient.saturated();
       logAlpha += share * Math.log(ingredient.alphaPerCm());
       n += share * ingredient.n();
+      beyond += share * ingredient.beyond();
     }
-    return new Retention(residual, saturated, Math.exp(logAlpha), n);
+    return new Retention(residual, saturated, Math.exp(logAlpha), n, beyond);
   }
 
   /** The same mix with a share of the volume given to one more ingredient. */

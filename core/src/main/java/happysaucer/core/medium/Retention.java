@@ -5,8 +5,12 @@ import happysaucer.core.pot.Frustum;
 /**
  * Water retention of a medium: theta(z) = tr + (ts - tr) / (1 + (a z)^n)^(1 - 1/n), z in cm above
  * the pot's floor, theta as a share of volume.
+ *
+ * @param beyond water that roots draw out of the pieces themselves past 100 cm of suction, share of
+ *     volume: bark holds it, and the skins of an epiphyte's roots
  */
-public record Retention(double residual, double saturated, double alphaPerCm, double n) {
+public record Retention(
+    double residual, double saturated, double alphaPerCm, double n, double beyond) {
   /** Suction past which roots get nothing more, cm. */
   private static final double WILTING_CM = 100;
 
@@ -37,6 +41,15 @@ public record Retention(double residual, double saturated, double alphaPerCm, do
   /** Share of volume that holds air after draining. */
   public double airFilled(Frustum fill) {
     return saturated - capacity(fill);
+  }
+
+  /** Water for the roots at this suction, share of volume. */
+  public double available(double suctionCm) {
+    return Math.max(0, theta(suctionCm) - wilting()) + beyond;
+  }
+
+  public Retention holdingMore(double share) {
+    return new Retention(residual, saturated, alphaPerCm, n, beyond + share);
   }
 
   public double wilting() {

@@ -37,6 +37,11 @@ final class DryDown {
 
   private static final double NO_STORE = 1e-6;
 
+  /** Step times rate, at most; and no step shorter than this, days. */
+  private static final double STABLE = 1.25;
+
+  private static final double SHORTEST_STEP = 0.01;
+
   /**
    * All that drives a cycle.
    *
@@ -120,13 +125,17 @@ final class DryDown {
     double aired = airless <= 0 ? 0 : Double.NaN;
     double usedAtRefill = 0;
     double lastDue = due(0, ball, ring, top);
+    double stable = stableStep();
     double day = 0;
     while (day < MOST_DAYS
         && (Double.isNaN(topDry)
             || Double.isNaN(refill)
             || Double.isNaN(ringHalf)
             || Double.isNaN(aired))) {
-      double h = day < FINE_UNTIL ? FINE_STEP : day < MIDDLE_UNTIL ? MIDDLE_STEP : COARSE_STEP;
+      double h =
+          Math.min(
+              stable,
+              day < FINE_UNTIL ? FINE_STEP : day < MIDDLE_UNTIL ? MIDDLE_STEP : COARSE_STEP);
       slope(day, ball, ring, top);
       double b1 = slopeBall;
       double r1 = slopeRing;
@@ -169,6 +178,25 @@ final class DryDown {
     }
     return new Cycle(
         reached(topDry), reached(refill), reached(aired), reached(ringHalf), usedAtRefill);
+  }
+
+  /**
+   * A fixed step is stable up to 2.785 over the fastest rate; half of that is kept to. The rate is
+   * bounded by the row sums of the Jacobian, with all roots at work.
+   */
+  private double stableStep() {
+    double rooted = caps.ballVolume() + caps.topBallVolume();
+    double uptake = drive.uptake() / Math.max(NO_STORE, rooted) / STRESS_FROM;
+    double ball = (uptake * caps.ballVolume() + 2 * (ballToRing + ballToTop)) * perBall;
+    double ring =
+        (uptake * Math.min(caps.ringVolume(), rooted)
+                + 2 * (ballToRing + ringToTop)
+                + drive.walls())
+            * (hasRing ? perRing : 0);
+    double top =
+        (uptake * caps.topBallVolume() + 2 * (ballToTop + ringToTop) + drive.surface()) * perTop;
+    double fastest = Math.max(ball, Math.max(ring, top));
+    return Math.max(SHORTEST_STEP, fastest < NO_STORE ? COARSE_STEP : STABLE / fastest);
   }
 
   private static OptionalDouble reached(double day) {

@@ -45,8 +45,6 @@ public record Planted(
     double top = fill.heightMm();
     double topFrom = Math.max(coarseMm, top - TOP_MM);
     double step = (top - coarseMm) / SLICES;
-    double ballWilt = ballMedium.wilting();
-    double ringWilt = ringMedium.wilting();
     double ballStore = 0;
     double ringStore = 0;
     double topBall = 0;
@@ -68,8 +66,8 @@ public record Planted(
           ballSlice * (ballMedium.saturated() - ballTheta)
               + ringSlice * (ringMedium.saturated() - ringTheta);
       double inTop = Math.max(0, Math.min(1, (z + step / 2 - topFrom) / step));
-      double ballWater = ballSlice * Math.max(0, ballTheta - ballWilt);
-      double ringWater = ringSlice * Math.max(0, ringTheta - ringWilt);
+      double ballWater = ballSlice > 0 ? ballSlice * ballMedium.available(above / 10) : 0;
+      double ringWater = ringSlice > 0 ? ringSlice * ringMedium.available(above / 10) : 0;
       topBall += inTop * ballWater;
       topRing += inTop * ringWater;
       topBallVolume += inTop * ballSlice;

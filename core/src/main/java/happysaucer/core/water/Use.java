@@ -35,10 +35,10 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
   private static final double USUAL_POT_MM = 200;
 
   private static final double LARGER_LAST = 0.4;
-  private static final double[] MOIST_DAYS = {10, 7, 5, 3.5};
-  private static final double[] TOP_DRY_DAYS = {13, 9, 6.5, 4.5};
+  private static final double[] MOIST_DAYS = {14, 10, 7.5, 6};
+  private static final double[] TOP_DRY_DAYS = {13, 9.5, 7, 5};
   private static final double[] HALF_DRY_DAYS = {19, 13, 9.5, 6.5};
-  private static final double[] FULLY_DRY_DAYS = {38, 26, 18, 13};
+  private static final double[] FULLY_DRY_DAYS = {34, 23, 15.5, 11};
 
   /** What is poured outside these shares of what it can drink is doubted (rules of thumb). */
   private static final double LEAST_BELIEVED = 0.3;

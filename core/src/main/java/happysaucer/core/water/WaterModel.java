@@ -9,6 +9,7 @@ import happysaucer.core.root.Ball;
 import happysaucer.core.season.Season;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Refill;
+import happysaucer.core.species.RootType;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -18,11 +19,13 @@ import java.util.OptionalDouble;
  * date and stage of rooting.
  */
 public final class WaterModel {
-  /** Loss off a free wet surface and through wet unglazed walls, L/m2 and day (rules of thumb). */
-  private static final double SURFACE = 0.6;
-
+  /** Loss through wet unglazed walls, L/m2 and day (rule of thumb). */
   private static final double WALLS = 0.35;
+
   private static final double DRY_AIR = 1.5;
+
+  /** Water in the root skins of an epiphyte, share of its ball (rule of thumb). */
+  private static final double ROOT_SKINS = 0.04;
 
   private static final double SCALE_LEAST = 0.4;
   private static final double SCALE_MOST = 2.2;
@@ -83,7 +86,7 @@ public final class WaterModel {
    */
   public WaterModel(Case c, MediumTable media, double rootFill) {
     this.c = c;
-    this.ballMedium = media.retention(c.plant().mix());
+    this.ballMedium = rooted(c, media.retention(c.plant().mix()));
     this.rootFill = rootFill;
     this.present = present();
     this.use = Use.of(c, evidence());
@@ -93,11 +96,18 @@ public final class WaterModel {
   /** The present pot as it would be with few roots in it, by the table. */
   private WaterModel(Case c, MediumTable media) {
     this.c = c;
-    this.ballMedium = media.retention(c.plant().mix());
+    this.ballMedium = rooted(c, media.retention(c.plant().mix()));
     this.rootFill = UNCROWDED_FILL;
     this.present = present();
     this.use = Use.estimate(c, evidence());
     this.ballScale = 1;
+  }
+
+  /** The skins of an epiphyte's roots hold water of their own. */
+  private static Retention rooted(Case c, Retention medium) {
+    return c.plant().traits().rootType() == RootType.EPIPHYTE
+        ? medium.holdingMore(ROOT_SKINS)
+        : medium;
   }
 
   private Use.PotEvidence evidence() {
@@ -214,9 +224,17 @@ public final class WaterModel {
     return surface(pot) * air;
   }
 
-  private static double surface(Pot pot) {
+  /** Off a free wet surface by the light on it, L/m2 and day (rules of thumb). */
+  private double surface(Pot pot) {
+    double perM2 =
+        switch (c.light()) {
+          case LOW -> 0.4;
+          case MEDIUM -> 0.6;
+          case BRIGHT_INDIRECT -> 0.9;
+          case DIRECT -> 1.6;
+        };
     Frustum fill = pot.fill();
-    return SURFACE * fill.areaAt(fill.heightMm()) / 1e6;
+    return perM2 * fill.areaAt(fill.heightMm()) / 1e6;
   }
 
   private static double walls(Pot pot) {

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SizeWishTest {
   private static Ask crowded(String species, double heightMm) {
     return Ask.about(species)
-        .sized(heightMm, heightMm * 0.5)
+        .sized(heightMm, heightMm * (species.startsWith("Cereus") ? 0.06 : 0.5))
         .sign("ROOTS_CIRCLING", "SEVERE", null)
         .sign("BALL_SOLID", "CLEAR", null);
   }

@@ -110,12 +110,12 @@ class MixTest {
   @Test
   void aBucketTestIsMetByTheFittedMix() {
     Frustum bucket = Frustum.round(260, 230, 250);
-    Retention truth = new Retention(0.11, 0.80, 0.45, mix("foliage").retention().n());
+    Retention truth = new Retention(0.11, 0.80, 0.45, mix("foliage").retention().n(), 0);
     double capacity = truth.capacity(bucket);
     double drained = (truth.saturated() - capacity) * bucket.litres();
     double dry = 2000;
     double wet = dry + capacity * bucket.litres() * 1000;
-    Retention estimate = new Retention(0.11, 0.70, 0.2, truth.n());
+    Retention estimate = new Retention(0.11, 0.70, 0.2, truth.n(), 0);
 
     assertThat(BucketTest.capacity(bucket, wet, dry)).isCloseTo(capacity, within(1e-12));
     Retention fitted = BucketTest.fit(estimate, bucket, drained, wet, dry);
@@ -136,7 +136,7 @@ class MixTest {
 
   @Test
   void waterHeldFallsWithSuctionFromSaturatedTowardsResidual() {
-    Retention peat = new Retention(0.10, 0.90, 0.12, 1.55);
+    Retention peat = new Retention(0.10, 0.90, 0.12, 1.55, 0);
     assertThat(peat.theta(0)).isEqualTo(0.90);
     assertThat(peat.theta(10)).isLessThan(peat.theta(5));
     assertThat(peat.theta(1e7)).isCloseTo(0.10, within(0.001));

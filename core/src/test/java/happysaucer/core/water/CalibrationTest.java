@@ -54,7 +54,7 @@ class CalibrationTest {
     Ask wild = fig().watered(6, 0.8, 0.1, null);
     for (int i = 1; i <= 4; i++) {
       steady.poured("2027-03-1" + i, 6, 0.7);
-      wild.poured("2027-03-1" + i, 6, i % 2 == 0 ? 0.3 : 1.3);
+      wild.poured("2027-03-1" + i, 6, i % 2 == 0 ? 0.35 : 1.05);
     }
     assertThat(before(wild).uncertainty()).isGreaterThan(2 * before(steady).uncertainty());
   }
