@@ -110,9 +110,18 @@ class DurabilityTest {
             DriverManager.getConnection(
                 "jdbc:h2:file:" + data.toAbsolutePath() + "/saucer;IFEXISTS=TRUE", "sa", "");
         Statement sql = connection.createStatement()) {
-      sql.execute("alter table plant_glance drop column reason");
-      sql.execute("alter table plant_glance drop column left_out");
-      sql.execute("delete from \"flyway_schema_history\" where \"version\" = '5'");
+      sql.execute("alter table job drop column fit");
+      sql.execute("alter table job drop column note");
+      sql.execute("alter table plant drop column drawn_base_mm");
+      sql.execute("alter table plant drop column drawn_height_mm");
+      sql.execute("update plant set size_wish = 'GROW' where size_wish is null");
+      sql.execute("update plant set pot_base_mm = 0.76 * pot_top_mm where pot_base_mm is null");
+      sql.execute("update plant set pot_height_mm = 0.92 * pot_top_mm where pot_height_mm is null");
+      for (String column :
+          List.of("height_mm", "spread_mm", "size_wish", "pot_base_mm", "pot_height_mm")) {
+        sql.execute("alter table plant alter column " + column + " set not null");
+      }
+      sql.execute("delete from \"flyway_schema_history\" where \"version\" = '6'");
     }
   }
 

@@ -153,7 +153,8 @@ class LoopOfTheWorkTest {
       page.getByLabel("Height", new Page.GetByLabelOptions().setExact(true)).first().fill("tall");
       page.getByLabel("Note").fill("stands in the draught");
       button(page, "Save").click();
-      assertThat(page.getByText("Write a length like 15 cm, 150 mm or 6 in.")).isVisible();
+      assertThat(page.getByText("Write a length like 15 cm, 150 mm or 6 in, or leave it empty."))
+          .isVisible();
       page.getByLabel("Height", new Page.GetByLabelOptions().setExact(true)).first().fill("900 m");
       button(page, "Save").click();
       assertThat(page.getByText("Must be at most 20 m.")).isVisible();

@@ -150,7 +150,9 @@ final class AdviceWriter {
             figure(plan.feed().grams()),
             plan.feed().holdUntil().orElse(null),
             say(plan.feed().why())),
-        plan.waterIn().map(in -> new Advice.WaterIn(in.on(), outgoing(in.litres()))).orElse(null),
+        plan.firstWater()
+            .map(in -> new Advice.WaterIn(in.on(), outgoing(in.litres())))
+            .orElse(null),
         plan.steps().stream()
             .map(step -> new Advice.Step(step.phase().name(), say(step.text())))
             .toList(),
@@ -345,11 +347,12 @@ final class AdviceWriter {
   /**
    * @param before the present pot, which has no fresh ring
    */
-  Advice.Water water(Drying before, Optional<Candidate> chosen, int waterings) {
+  Advice.Water water(
+      Drying before, Optional<Drying> after, Optional<Drying> settled, int waterings) {
     return new Advice.Water(
         drying(before.withoutRing(), waterings),
-        chosen.flatMap(Candidate::firstCycle).map(d -> drying(d, waterings)).orElse(null),
-        chosen.flatMap(Candidate::settled).map(d -> drying(d, waterings)).orElse(null));
+        after.map(d -> drying(d, waterings)).orElse(null),
+        settled.map(d -> drying(d, waterings)).orElse(null));
   }
 
   private Advice.Drying drying(Drying drying, int waterings) {
@@ -364,7 +367,7 @@ final class AdviceWriter {
         outgoing(drying.pourLitres()),
         outgoing(drying.uncertainty()),
         waterings == 0
-            ? "From its leaves, its light and the season; no measured watering to go by."
+            ? "From its leaves, its light and what such pots usually last; no measured watering to go by."
             : waterings == 1
                 ? "From its own measured waterings."
                 : "From "

@@ -14,6 +14,7 @@ import happysaucer.core.forecast.Forecast;
 import happysaucer.core.method.MethodTable;
 import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
+import happysaucer.core.repot.Candidate;
 import happysaucer.core.repot.Cautions;
 import happysaucer.core.repot.Repot;
 import happysaucer.core.repot.RepotPlan;
@@ -86,7 +87,11 @@ public final class Advise {
         plan.map(writer::repot).orElse(null),
         writer.present(),
         writer.size(),
-        writer.water(before, plan.flatMap(RepotPlan::chosen), water.waterings()),
+        writer.water(
+            before,
+            aftercare.after(),
+            plan.flatMap(RepotPlan::chosen).flatMap(Candidate::settled),
+            water.waterings()),
         writer.aftercare(aftercare),
         writer.cautions(Cautions.of(c, call, plan)),
         completed.assumed(),

@@ -4,12 +4,12 @@ import happysaucer.core.aftercare.Aftercare.Kind;
 import happysaucer.core.aftercare.Aftercare.Step;
 import happysaucer.core.aftercare.Aftercare.Week;
 import happysaucer.core.aftercare.Aftercare.Who;
-import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
 import happysaucer.core.call.HoldCode;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.Case.Watering;
 import happysaucer.core.repot.Candidate;
+import happysaucer.core.repot.FirstWater;
 import happysaucer.core.repot.RepotPlan;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
@@ -20,6 +20,7 @@ import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Volume;
 import happysaucer.core.unit.Window;
 import happysaucer.core.water.Drying;
+import happysaucer.core.water.FirstWeeks;
 import happysaucer.core.water.WaterModel;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -37,21 +38,6 @@ public final class AftercareRules {
 
   private static final int STRETCH_WEEKS = 3;
 
-  /** After rot the medium is kept barely moist: a pour is this share of a full one. */
-  private static final double BARELY = 0.5;
-
-  /** The first waters after a dry wait are sparing: a share of a full pour. */
-  private static final double SPARING = 0.5;
-
-  private static final int SPARING_WEEKS = 3;
-
-  /** Where the model sees no refill within its horizon, days. */
-  private static final double SELDOM_DAYS = 28;
-
-  /** A pot this small with a low neck is watered from below, mm (rule of thumb). */
-  private static final double FROM_BELOW_POT = 150;
-
-  private static final int DIPPED_DRY_DAYS = 7;
   private static final int MONTH = 28;
 
   private final Case c;
@@ -79,7 +65,7 @@ public final class AftercareRules {
                         Kind.FOLLOW_UP,
                         Who.TECHNICIAN,
                         Message.of("care.lookAgain", "Look again and log a check."))));
-    return new Aftercare(AftercarePlan.NONE, steps, List.of());
+    return new Aftercare(AftercarePlan.NONE, steps, List.of(), Optional.empty());
   }
 
   public Aftercare after(Call call, RepotPlan plan, Drying before) {
@@ -93,67 +79,66 @@ public final class AftercareRules {
   private final class Plan {
     private final Call call;
     private final RepotPlan plan;
-    private final Drying before;
     private final Candidate chosen;
-    private final AftercarePlan kind;
+    private final CarePlan care;
     private final LocalDate day;
-    private final LocalDate firstWater;
-    private final double firstLitres;
+    private final FirstWater first;
+    private final List<FirstWeeks.Watering> waterings;
     private final List<Step> steps = new ArrayList<>();
 
     Plan(Call call, RepotPlan plan, Drying before) {
       this.call = call;
       this.plan = plan;
-      this.before = before;
       this.chosen = plan.chosen().orElseThrow();
-      this.kind = kind();
+      this.care = CarePlan.of(c, call, plan);
       this.day = plan.workDay();
-      RepotPlan.WaterIn in = plan.waterIn().orElseThrow();
-      this.firstWater =
-          kind == AftercarePlan.DIPPED_THEN_DRY && in.on().isBefore(day.plusDays(DIPPED_DRY_DAYS))
-              ? day.plusDays(DIPPED_DRY_DAYS)
-              : in.on();
-      this.firstLitres = in.litres();
+      this.first = plan.firstWater().orElseThrow();
+      this.waterings =
+          FirstWeeks.of(water, chosen.bed(water, plan.rootWork()), setting(before), WEEKS * 7);
     }
 
-    /** By what was done first, then by the species. */
-    private AftercarePlan kind() {
-      AftercarePlan own = c.plant().traits().aftercare();
-      boolean cut = plan.rootWork().rootShare() > 0 || call.action() == Action.DIVIDE;
-      if (call.action() == Action.ROT_RESCUE
-          || call.action() == Action.POT_DOWN && plan.rootWork().rootShare() > 0) {
-        return AftercarePlan.ROT_RESCUE;
-      }
-      if (call.action() == Action.PEST_CLEAN) {
-        return AftercarePlan.DIPPED_THEN_DRY;
-      }
-      if (chosen.mix().mix().reservoir()) {
-        return AftercarePlan.RESERVOIR;
-      }
-      if (own != AftercarePlan.SETTLE_IN) {
-        return own;
-      }
-      if (cut) {
-        return AftercarePlan.KEEP_MOIST;
-      }
-      return c.plant().traits().neckRot() && chosen.pot().topMm() <= FROM_BELOW_POT
-          ? AftercarePlan.FROM_BELOW
-          : AftercarePlan.SETTLE_IN;
+    /** While nothing was cut, its own interval bounds those of the first weeks. */
+    private FirstWeeks.Setting setting(Drying before) {
+      Optional<Double> own =
+          c.watering()
+              .map(Watering::intervalDays)
+              .or(
+                  () ->
+                      before.daysToRefill().isPresent()
+                          ? Optional.of(before.daysToRefill().getAsDouble())
+                          : Optional.empty());
+      boolean bounded = !plan.rootWork().cutAnything() && own.isPresent();
+      return new FirstWeeks.Setting(
+          day,
+          first.on(),
+          first.litres(),
+          first.ballWetness(),
+          plan.rootWork().activity(),
+          bounded ? OptionalDouble.of(own.get() * STRETCH) : OptionalDouble.empty(),
+          STRETCH_WEEKS,
+          care.usedShare());
     }
 
     Aftercare make() {
-      List<Week> weeks = weeks();
       stayDry();
       firstWatering();
-      probe(weeks);
-      plansOwnSteps();
+      probe();
+      care.own()
+          .ifPresent(
+              own ->
+                  add(
+                      Window.between(day.plusDays(own.fromDay()), day.plusDays(own.toDay())),
+                      own.kind(),
+                      Who.CARETAKER,
+                      own.key(),
+                      own.text()));
       light();
       feed();
       blooms();
       followUps();
       steps.sort(
           Comparator.comparing((Step step) -> step.window().from()).thenComparing(Step::kind));
-      return new Aftercare(kind, steps, weeks);
+      return new Aftercare(care.code(), steps, weeks(), Optional.of(after()));
     }
 
     private void add(Window window, Kind what, Who who, String key, String text, Object... values) {
@@ -161,124 +146,73 @@ public final class AftercareRules {
     }
 
     private void stayDry() {
-      if (!firstWater.isAfter(day)) {
+      if (!first.waits(day)) {
         return;
       }
       add(
-          Window.between(day, firstWater.minusDays(1)),
+          Window.between(day, first.on().minusDays(1)),
           Kind.WATER,
           Who.CARETAKER,
-          "care.stayDry",
-          call.growthStarts().filter(firstWater::equals).isPresent()
-              ? "Keep it dry until {}, when the days are long enough for it to grow."
-              : kind == AftercarePlan.DIPPED_THEN_DRY
-                  ? "Its ball was soaked in the treatment: no water until {}."
-                  : "Keep it dry until {}: cuts and bruises on its roots must heal first.",
-          firstWater);
+          "care.stayDry." + first.why(),
+          switch (first.why()) {
+            case WHEN_IT_GROWS ->
+                "Keep it dry until {}, when the days are long enough for it to grow.";
+            case TREATED -> "Its ball was soaked in the treatment: no water until {}.";
+            default -> "Keep it dry until {}: cuts and bruises on its roots must heal first.";
+          },
+          first.on());
     }
 
     private void firstWatering() {
-      String text =
-          switch (kind) {
-            case ROT_RESCUE -> "Moisten with {} only; barely moist and warm is right, never wet.";
-            case WAIT_DRY -> "First water, sparingly: {}.";
-            case DIPPED_THEN_DRY -> "Water with {} once the pot's base is dry.";
-            case FROM_BELOW ->
-                "Stand it in a saucer with {} for 10 to 15 minutes, then pour the rest away.";
-            case EPIPHYTE -> "Soak with {}, wetting all of the bark, and let it drain fully.";
-            case RESERVOIR ->
-                "Water from above with {} to settle the grains, then fill the reservoir to its mark. Note the colour of what drains.";
-            default -> "Water with {} until it runs through, and let it drain.";
-          };
-      double litres = kind == AftercarePlan.WAIT_DRY ? firstLitres * SPARING : firstLitres;
       add(
-          Window.ofDays(firstWater, 1),
+          Window.ofDays(first.on(), 1),
           Kind.WATER,
           Who.CARETAKER,
-          "care.first." + kind,
-          text,
-          Volume.ofLitres(litres));
+          "care.first." + care.code(),
+          care.first(c),
+          Volume.ofLitres(first.litres()));
     }
 
     /** The place to probe and to pour is the old ball. */
-    private void probe(List<Week> weeks) {
-      Optional<Week> next = weeks.stream().filter(week -> week.everyDays().isPresent()).findFirst();
-      if (next.isEmpty() || kind == AftercarePlan.RESERVOIR) {
+    private void probe() {
+      if (care.probe(c).isEmpty()) {
         return;
       }
-      LocalDate due =
-          firstWater.plusDays(Math.max(1, Math.round(next.get().everyDays().getAsDouble())));
-      String text =
-          switch (kind) {
-            case WAIT_DRY, DIPPED_THEN_DRY ->
-                "Probe to the pot's base through a hole. Dry all the way? Then give {}.";
-            case EPIPHYTE -> "Lift it: light, and roots silver or pale? Then soak with {}.";
-            case ROT_RESCUE -> "Probe 5 cm down near the stem. Dry there? Then {} round the stem.";
-            case KEEP_MOIST ->
-                "Probe near the stem: neither dry nor wet for a month. Barely moist? Then {}, no more.";
-            default ->
-                "Probe the old ball near the stem, not the fresh medium at the edge. Dry 2 to 3 cm down? Then give {} round the stem.";
-          };
+      if (waterings.size() < 2) {
+        add(
+            Window.ofDays(first.on().plusDays(MONTH), 7),
+            Kind.PROBE,
+            Who.CARETAKER,
+            "care.probeBefore",
+            "It will not ask for water for weeks. Probe it before you pour anything.");
+        return;
+      }
       add(
-          Window.ofDays(due, 2),
+          Window.ofDays(waterings.get(1).on(), 2),
           Kind.PROBE,
           Who.CARETAKER,
-          "care.probe." + kind,
-          text,
-          Volume.ofLitres(next.get().litres()));
-    }
-
-    private void plansOwnSteps() {
-      switch (kind) {
-        case KEEP_MOIST ->
-            add(
-                Window.ofDays(day, MONTH),
-                Kind.WATER,
-                Who.CARETAKER,
-                "care.fewerRoots",
-                "For a month it drinks less, since it has fewer roots: smaller amounts, by probe, neither dry nor wet.");
-        case EPIPHYTE ->
-            add(
-                Window.between(day.plusDays(14), day.plusDays(42)),
-                Kind.WATCH,
-                Who.CARETAKER,
-                "care.newTips",
-                "Watch for new green or bright root tips: from then on water as usual.");
-        case RESERVOIR ->
-            add(
-                Window.ofDays(day.plusDays(MONTH), 7),
-                Kind.WATER,
-                Who.CARETAKER,
-                "care.flush",
-                "Once a month rinse it through from above and empty the reservoir. Muddy water means that the grains are breaking down.");
-        case SETTLE_IN ->
-            add(
-                Window.between(day.plusDays(28), day.plusDays(42)),
-                Kind.WATER,
-                Who.CARETAKER,
-                "care.newNormal",
-                "By now its roots drink from the whole pot: keep to the new interval, and pour over the whole surface.");
-        default -> {}
-      }
+          "care.probe." + care.code(),
+          care.probe(c).get(),
+          Volume.ofLitres(waterings.get(1).litres()));
     }
 
     private void light() {
       boolean sunGrown = c.plant().traits().sunGrown();
-      if (kind == AftercarePlan.ROT_RESCUE) {
+      if (care.code() == AftercarePlan.ROT_RESCUE) {
         add(
             Window.ofDays(day, MONTH),
             Kind.LIGHT,
             Who.CARETAKER,
             "care.warmShade",
             "Warm and out of direct sun until it grows.");
-      } else if (plan.rootWork().cutAnything() && kind != AftercarePlan.WAIT_DRY) {
+      } else if (plan.rootWork().cutAnything() && care.code() != AftercarePlan.WAIT_DRY) {
         add(
             Window.ofDays(day, MONTH),
             Kind.LIGHT,
             Who.CARETAKER,
             "care.brightMonth",
             "Bright but no direct sun for a month, then back to its light in steps.");
-      } else if (kind == AftercarePlan.WAIT_DRY || sunGrown) {
+      } else if (care.code() == AftercarePlan.WAIT_DRY || sunGrown) {
         add(
             Window.ofDays(day, 7),
             Kind.LIGHT,
@@ -317,12 +251,12 @@ public final class AftercareRules {
                       until));
     }
 
-    /** A plant that is to grow roots is spared its bloom. */
+    /** Roots that were cut are spared the bloom; a ball left whole carries it. */
     private void blooms() {
+      boolean inBloom = c.plant().is(StateCode.IN_BUD) || c.plant().is(StateCode.IN_FLOWER);
+      boolean cut = plan.rootWork().openRoots(call) || plan.rootWork().bareRooted();
       boolean blooms =
-          c.plant().is(StateCode.IN_BUD)
-              || c.plant().is(StateCode.IN_FLOWER)
-              || c.signs().present(SignCode.FLOWERS_INSTEAD_OF_GROWTH);
+          inBloom && cut || c.signs().present(SignCode.FLOWERS_INSTEAD_OF_GROWTH) && cut;
       boolean waitsForBloom =
           !call.overridden()
               && call.holds().stream()
@@ -331,10 +265,7 @@ public final class AftercareRules {
                           hold.firm()
                               && (hold.code() == HoldCode.IN_BUD
                                   || hold.code() == HoldCode.IN_FLOWER));
-      if (blooms
-          && !waitsForBloom
-          && call.action() != Action.TOP_DRESS
-          && call.action() != Action.REPLACE_POT) {
+      if (blooms && !waitsForBloom && c.plant().species().group() != Group.BROMELIAD) {
         add(
             Window.ofDays(day, 7),
             Kind.REMOVE_BLOOM,
@@ -345,7 +276,7 @@ public final class AftercareRules {
     }
 
     private void followUps() {
-      boolean rot = kind == AftercarePlan.ROT_RESCUE;
+      boolean rot = care.code() == AftercarePlan.ROT_RESCUE;
       LocalDate first = day.plusDays(rot ? 8 : 14);
       add(
           Window.between(first.minusDays(rot ? 1 : 2), first.plusDays(rot ? 2 : 4)),
@@ -376,46 +307,44 @@ public final class AftercareRules {
           "A dull leaf or two is normal. Call us if it wilts while wet, smells sour, leans, or is still wet well after its day.");
     }
 
-    /**
-     * Interval and litres for eight weeks, by the water model, at each week's light and rooting.
-     */
+    /** Interval and litres for eight weeks, from the waterings as they will be. */
     private List<Week> weeks() {
       List<Week> weeks = new ArrayList<>();
-      WaterModel.Bed bed = chosen.bed(water, plan.rootWork());
-      double previous =
-          c.watering()
-              .map(Watering::intervalDays)
-              .orElse(before.daysToRefill().orElse(SELDOM_DAYS));
       for (int week = 1; week <= WEEKS; week++) {
         LocalDate from = day.plusDays(7L * (week - 1));
-        if (from.plusDays(6).isBefore(firstWater)) {
+        LocalDate to = from.plusDays(6);
+        if (to.isBefore(first.on())) {
           weeks.add(new Week(week, from, OptionalDouble.empty(), 0));
-          continue;
+        } else {
+          FirstWeeks.Watering in = lastUntil(to);
+          weeks.add(new Week(week, from, in.nextInDays(), in.litres()));
         }
-        Drying cycle =
-            water.after(
-                bed, from, new WaterModel.Stage(7.0 * (week - 1), plan.rootWork().activity()));
-        double days = cycle.daysToRefill().orElse(SELDOM_DAYS);
-        if (!plan.rootWork().cutAnything() && week <= STRETCH_WEEKS) {
-          days = Math.min(days, previous * STRETCH);
-        }
-        weeks.add(
-            new Week(
-                week,
-                from,
-                OptionalDouble.of(Math.max(1, days)),
-                cycle.pourLitres() * WaterModel.RUN_THROUGH * share(from)));
       }
       return weeks;
     }
 
-    private double share(LocalDate week) {
-      return switch (kind) {
-        case ROT_RESCUE -> BARELY;
-        case WAIT_DRY, DIPPED_THEN_DRY ->
-            week.isBefore(firstWater.plusWeeks(SPARING_WEEKS)) ? SPARING : 1;
-        default -> 1;
-      };
+    private FirstWeeks.Watering lastUntil(LocalDate day) {
+      FirstWeeks.Watering last = waterings.get(0);
+      for (FirstWeeks.Watering watering : waterings) {
+        if (!watering.on().isAfter(day)) {
+          last = watering;
+        }
+      }
+      return last;
+    }
+
+    /** The first cycle, as it will be watered. */
+    private Drying after() {
+      FirstWeeks.Watering watering = waterings.get(0);
+      Drying cycle = watering.cycle();
+      return new Drying(
+          cycle.daysToTopDry(),
+          watering.nextInDays(),
+          cycle.daysAirless(),
+          cycle.daysRingWet(),
+          cycle.litresPerDay(),
+          waterings.size() > 1 ? waterings.get(1).litres() : cycle.pourLitres(),
+          cycle.uncertainty());
     }
   }
 }

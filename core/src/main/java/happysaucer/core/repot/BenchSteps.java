@@ -307,16 +307,15 @@ final class BenchSteps {
   }
 
   private void finish() {
-    RepotPlan.WaterIn water = plan.waterIn().orElseThrow();
-    if (water.on().isAfter(plan.workDay())) {
+    FirstWater water = plan.firstWater().orElseThrow();
+    if (water.waits(plan.workDay())) {
       add(
           Phase.WATER,
           "step.waterLater",
           "Do not water now. First water on {}: {}.",
           water.on(),
           Volume.ofLitres(water.litres()));
-    } else if (call.action() == Action.ROT_RESCUE
-        || call.action() == Action.POT_DOWN && plan.rootWork().rootShare() > 0) {
+    } else if (water.how() == FirstWater.How.BARELY) {
       add(
           Phase.WATER,
           "step.moisten",

@@ -28,7 +28,30 @@ final class FeedRules {
 
   private FeedRules() {}
 
-  static Feed of(Case c, Call call, RootWork work, Optional<Candidate> best, LocalDate workDay) {
+  /** A hold never ends before the plant has had water again for so long, days. */
+  private static final int AFTER_WATER_DAYS = 14;
+
+  static Feed of(
+      Case c,
+      Call call,
+      RootWork work,
+      Optional<Candidate> best,
+      LocalDate workDay,
+      Optional<FirstWater> first) {
+    Feed feed = ruled(c, call, work, best, workDay);
+    Optional<LocalDate> least = first.map(water -> water.on().plusDays(AFTER_WATER_DAYS));
+    return feed.holdUntil().isPresent()
+            && least.isPresent()
+            && least.get().isAfter(feed.holdUntil().get())
+        ? new Feed(feed.kind(), feed.grams(), least, FIRST_IT_DRINKS)
+        : feed;
+  }
+
+  private static final Message FIRST_IT_DRINKS =
+      Message.of("feed.drinks", "No feed until it has been watered again for two weeks.");
+
+  private static Feed ruled(
+      Case c, Call call, RootWork work, Optional<Candidate> best, LocalDate workDay) {
     if (call.action() == Action.ROT_RESCUE
         || call.action() == Action.POT_DOWN && work.rootShare() > 0) {
       return held(
@@ -47,6 +70,12 @@ final class FeedRules {
           workDay.plusDays(HOLD_CUT_DAYS),
           "feed.cut",
           "No feed for five weeks after cutting roots: it burns the cuts.");
+    }
+    if (work.bareRooted()) {
+      return held(
+          workDay.plusDays(HOLD_CUT_DAYS),
+          "feed.bare",
+          "No feed for five weeks after washing the roots bare: they have to take hold first.");
     }
     if (best.isEmpty()) {
       return none("feed.noPot", "Feed is settled once there is a pot.");

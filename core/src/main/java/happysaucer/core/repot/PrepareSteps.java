@@ -68,9 +68,10 @@ final class PrepareSteps {
     add(
         Phase.BEFORE,
         "step.tools",
-        traits.sap() == Sap.NONE
-            ? "Lay out the tarp, clean blades, mesh and a stick; damp the mix."
-            : "Lay out the tarp, gloves, clean blades, mesh and a stick; damp the mix.");
+        (traits.sap() == Sap.NONE
+                ? "Lay out the tarp, clean blades, mesh and a stick"
+                : "Lay out the tarp, gloves, clean blades, mesh and a stick")
+            + (staysDry() ? "; leave the mix dry." : "; damp the mix."));
     plan.mix()
         .filter(mix -> mix.litres() >= BenchSteps.HANDFUL)
         .ifPresent(
@@ -87,6 +88,12 @@ final class PrepareSteps {
     }
     methodAgainstNumbers();
     secondPerson();
+  }
+
+  /** Cut roots of dry-lovers rot in moist medium. */
+  private boolean staysDry() {
+    return plan.firstWater().map(first -> first.waits(plan.workDay())).orElse(false)
+        && traits.aftercare() == AftercarePlan.WAIT_DRY;
   }
 
   /** Where the numbers speak against what the team has chosen. */

@@ -14,10 +14,8 @@ import happysaucer.core.pot.Pot;
 import happysaucer.core.repot.RepotPlan.Filler;
 import happysaucer.core.repot.RepotPlan.MixNeed;
 import happysaucer.core.repot.RepotPlan.Portion;
-import happysaucer.core.repot.RepotPlan.WaterIn;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
-import happysaucer.core.species.AftercarePlan;
 import happysaucer.core.species.Group;
 import happysaucer.core.species.RootType;
 import happysaucer.core.species.Traits;
@@ -45,14 +43,6 @@ public final class Repot {
 
   /** Grains that wick need so much under the ball before cheaper filler may start, mm. */
   private static final double WICK_MM = 30;
-
-  /** Leafy balls come to the bench watered, dry-lovers dry; share of their water left. */
-  private static final double BALL_MOIST = 0.8;
-
-  private static final double BALL_DRY = 0.3;
-
-  /** After rot the medium is only made moist, not soaked. */
-  private static final double BARELY = 0.5;
 
   private final Case c;
   private final Call call;
@@ -103,6 +93,8 @@ public final class Repot {
       best = Optional.of(sizing.toOrder(tradeSizes));
       order = Optional.of(order(best.get().pot()));
     }
+    Method.BallMoisture ballMoisture = ballMoisture();
+    Optional<FirstWater> first = best.map(pot -> firstWater(pot, ballMoisture));
     RepotPlan plan =
         new RepotPlan(
             workDay,
@@ -113,9 +105,9 @@ public final class Repot {
             best.map(pot -> Fixings.of(c, pot.pot())),
             work,
             best.map(this::mixNeed),
-            ballMoisture(),
-            FeedRules.of(c, call, work, best, workDay),
-            best.map(this::waterIn),
+            ballMoisture,
+            FeedRules.of(c, call, work, best, workDay, first),
+            first,
             List.of(),
             call.action() == Action.DIVIDE ? c.wish().pieces() : 1);
     return plan.withSteps(BenchSteps.of(c, call, plan, media));
@@ -212,30 +204,7 @@ public final class Repot {
     return wedged ? Method.BallMoisture.DRY : Method.BallMoisture.SOAK;
   }
 
-  private WaterIn waterIn(Candidate best) {
-    double litres =
-        water.waterInLitres(
-            best.bed(water, work),
-            c.plant().traits().dryLover() || call.action() == Action.ROT_RESCUE
-                ? BALL_DRY
-                : BALL_MOIST);
-    boolean barely =
-        call.action() == Action.ROT_RESCUE
-            || work.rootShare() > 0 && call.action() == Action.POT_DOWN;
-    return new WaterIn(firstWater(), barely ? litres * BARELY : litres);
-  }
-
-  /** At once, or when cuts and bruises have healed; out of season when it grows again. */
-  private LocalDate firstWater() {
-    Traits traits = c.plant().traits();
-    if (c.method().firstWater() == Method.FirstWater.AT_ONCE || call.action() == Action.TOP_DRESS) {
-      return workDay;
-    }
-    if (traits.aftercare() == AftercarePlan.WAIT_DRY) {
-      LocalDate healed = workDay.plusDays(Math.max(traits.dryDays(), work.callusDays()));
-      return call.growthStarts().filter(day -> day.isAfter(healed)).orElse(healed);
-    }
-    boolean healing = traits.aftercare() == AftercarePlan.EPIPHYTE && work.openRoots(call);
-    return healing ? workDay.plusDays(Math.max(traits.dryDays(), work.callusDays())) : workDay;
+  private FirstWater firstWater(Candidate best, Method.BallMoisture ballMoisture) {
+    return FirstWater.of(c, call, work, ballMoisture, water, best.bed(water, work), workDay);
   }
 }

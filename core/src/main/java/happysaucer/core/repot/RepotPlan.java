@@ -29,7 +29,7 @@ public record RepotPlan(
     Optional<MixNeed> mix,
     Method.BallMoisture ballMoisture,
     Feed feed,
-    Optional<WaterIn> waterIn,
+    Optional<FirstWater> firstWater,
     List<Step> steps,
     int pieces) {
 
@@ -82,7 +82,7 @@ public record RepotPlan(
         mix,
         ballMoisture,
         feed,
-        waterIn,
+        firstWater,
         bench,
         pieces);
   }
@@ -91,8 +91,6 @@ public record RepotPlan(
 
   public record Feed(
       FeedKind kind, OptionalDouble grams, Optional<LocalDate> holdUntil, Message why) {}
-
-  public record WaterIn(LocalDate on, double litres) {}
 
   public record Step(Phase phase, Message text) {}
 }

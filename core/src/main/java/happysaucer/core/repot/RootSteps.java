@@ -138,12 +138,16 @@ final class RootSteps {
     if (seen(SignCode.FOREIGN_PLANTS)) {
       add(Phase.ROOTS, "step.companions", "Take self-sown companions out with their roots.");
     }
-    if (c.plant().species().group() == Group.ORCHID_GROUND
-        || c.plant().species().group() == Group.ORCHID_EPIPHYTE) {
+    boolean orchid =
+        c.plant().species().group() == Group.ORCHID_GROUND
+            || c.plant().species().group() == Group.ORCHID_EPIPHYTE;
+    if (orchid) {
       add(
           Phase.ROOTS,
-          "step.backBulbs",
-          "Take off spent canes and back bulbs without leaves or live roots, and hollow roots; stained but firm roots stay.");
+          traits.divides() ? "step.backBulbs" : "step.hollowRoots",
+          traits.divides()
+              ? "Take off spent canes and back bulbs without leaves or live roots, and hollow roots; stained but firm roots stay."
+              : "Take off hollow and papery roots; stained but firm roots stay.");
     }
   }
 

@@ -105,7 +105,8 @@ public record RootWork(
   /** Depth of medium that a top dressing replaces, mm. */
   static double dressedMm(Case c) {
     double height = c.ball().body().heightMm();
-    double usual = Math.max(DRESSED_LEAST, Math.min(DRESSED_MOST, DRESSED_SHARE * height));
+    double most = c.plant().traits().rootLimit() > 0 ? DRESSED_MOST : DRESSED_LEAST;
+    double usual = Math.max(DRESSED_LEAST, Math.min(most, DRESSED_SHARE * height));
     return Math.min(usual, height * DRESSED_SHALLOW);
   }
 
@@ -289,6 +290,7 @@ public record RootWork(
       RootCut off = RootCut.forSamePot(ball);
       boolean most =
           c.method().oldMedium() == Method.OldMedium.MOST_OFF
+              || intoOwnMix()
               || traits.rootType() == RootType.EPIPHYTE
               || c.signs().present(SignCode.MEDIUM_BROKEN_DOWN) && !traits.handledBySoil();
       boolean bare = most && mayBareRoot();
@@ -297,6 +299,13 @@ public record RootWork(
               ? Loosening.WASH
               : traits.rootType() == RootType.BRITTLE ? Loosening.NONE : Loosening.TEASE;
       return uncut(loosening, 0, bare, ball.without(off.baseSliceMm(), off.sideShaveMm()));
+    }
+
+    /** It came in another medium and is moved into its own: the old one goes. */
+    private boolean intoOwnMix() {
+      return c.plant().is(StateCode.ARRIVED)
+          && c.method().newlyBought() == Method.NewlyBought.REPOT_SOON
+          && !c.plant().mix().code().equals(traits.bestMix());
     }
 
     /** One of the pieces: as deep as before, with its part of the volume. */
@@ -362,7 +371,7 @@ public record RootWork(
         if (traits.handledBySoil()) {
           return Loosening.OPEN_BASE;
         }
-        return traits.disturbance() == Disturbance.LOW
+        return traits.disturbance() == Disturbance.LOW || traits.rootLimit() <= 0
             ? Loosening.TEASE
             : c.plant().species().group() == Group.TRAINED_TREE ? Loosening.COMB : Loosening.SCORE;
       }

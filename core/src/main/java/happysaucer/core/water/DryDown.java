@@ -91,6 +91,11 @@ final class DryDown {
   private double slopeRing;
   private double slopeTop;
 
+  // The stores after the last step, L.
+  private double nextBall;
+  private double nextRing;
+  private double nextTop;
+
   DryDown(Planted.Stores caps, Drive drive) {
     this.caps = caps;
     this.drive = drive;
@@ -103,8 +108,23 @@ final class DryDown {
     this.ringToTop = exchange(caps.ring(), caps.top());
   }
 
+  /** From full. */
   static Cycle run(Planted.Stores caps, Drive drive) {
-    return new DryDown(caps, drive).integrate();
+    return from(Wet.full(caps), caps.ring(), caps, drive);
+  }
+
+  /**
+   * From any state.
+   *
+   * @param ringGiven what the last pour gave the fresh medium, L
+   */
+  static Cycle from(Wet start, double ringGiven, Planted.Stores caps, Drive drive) {
+    return new DryDown(caps, drive).integrate(start, ringGiven);
+  }
+
+  /** How wet it is so many days later. */
+  static Wet after(Wet start, double days, Planted.Stores caps, Drive drive) {
+    return new DryDown(caps, drive).step(start, days);
   }
 
   /** The stores' change at a moment, litres a day: ball, ring, top. */
@@ -113,15 +133,58 @@ final class DryDown {
     return new double[] {slopeBall, slopeRing, slopeTop};
   }
 
-  private Cycle integrate() {
-    double ball = caps.ball();
-    double ring = caps.ring();
-    double top = caps.top();
+  private Wet step(Wet start, double days) {
+    double ball = start.ball();
+    double ring = start.ring();
+    double top = start.top();
+    double stable = stableStep();
+    double day = 0;
+    while (day < days - NO_STORE) {
+      double h = Math.min(days - day, Math.min(stable, stepAt(day)));
+      advance(day, h, ball, ring, top);
+      ball = nextBall;
+      ring = nextRing;
+      top = nextTop;
+      day += h;
+    }
+    return new Wet(ball, ring, top);
+  }
+
+  private static double stepAt(double day) {
+    return day < FINE_UNTIL ? FINE_STEP : day < MIDDLE_UNTIL ? MIDDLE_STEP : COARSE_STEP;
+  }
+
+  /** One step of fourth order. */
+  private void advance(double day, double h, double ball, double ring, double top) {
+    slope(day, ball, ring, top);
+    double b1 = slopeBall;
+    double r1 = slopeRing;
+    double t1 = slopeTop;
+    slope(day + h / 2, ball + b1 * h / 2, ring + r1 * h / 2, top + t1 * h / 2);
+    double b2 = slopeBall;
+    double r2 = slopeRing;
+    double t2 = slopeTop;
+    slope(day + h / 2, ball + b2 * h / 2, ring + r2 * h / 2, top + t2 * h / 2);
+    double b3 = slopeBall;
+    double r3 = slopeRing;
+    double t3 = slopeTop;
+    slope(day + h, ball + b3 * h, ring + r3 * h, top + t3 * h);
+    nextBall = Math.max(0, ball + h / 6 * (b1 + 2 * b2 + 2 * b3 + slopeBall));
+    nextRing = Math.max(0, ring + h / 6 * (r1 + 2 * r2 + 2 * r3 + slopeRing));
+    nextTop = Math.max(0, top + h / 6 * (t1 + 2 * t2 + 2 * t3 + slopeTop));
+  }
+
+  private Cycle integrate(Wet start, double ringGiven) {
+    double ball = start.ball();
+    double ring = start.ring();
+    double top = start.top();
+    double ringHalved = ring - ringGiven / 2;
     double full = ball + ring + top;
-    double airless = caps.airlessLitres();
+    // what is missing already has made room for air
+    double airless = caps.airlessLitres() - (caps.ball() + caps.ring() + caps.top() - full);
     double topDry = Double.NaN;
     double refill = Double.NaN;
-    double ringHalf = hasRing ? Double.NaN : 0;
+    double ringHalf = hasRing && ringGiven > NO_STORE ? Double.NaN : 0;
     double aired = airless <= 0 ? 0 : Double.NaN;
     double usedAtRefill = 0;
     double lastDue = due(0, ball, ring, top);
@@ -132,26 +195,8 @@ final class DryDown {
             || Double.isNaN(refill)
             || Double.isNaN(ringHalf)
             || Double.isNaN(aired))) {
-      double h =
-          Math.min(
-              stable,
-              day < FINE_UNTIL ? FINE_STEP : day < MIDDLE_UNTIL ? MIDDLE_STEP : COARSE_STEP);
-      slope(day, ball, ring, top);
-      double b1 = slopeBall;
-      double r1 = slopeRing;
-      double t1 = slopeTop;
-      slope(day + h / 2, ball + b1 * h / 2, ring + r1 * h / 2, top + t1 * h / 2);
-      double b2 = slopeBall;
-      double r2 = slopeRing;
-      double t2 = slopeTop;
-      slope(day + h / 2, ball + b2 * h / 2, ring + r2 * h / 2, top + t2 * h / 2);
-      double b3 = slopeBall;
-      double r3 = slopeRing;
-      double t3 = slopeTop;
-      slope(day + h, ball + b3 * h, ring + r3 * h, top + t3 * h);
-      double nextBall = Math.max(0, ball + h / 6 * (b1 + 2 * b2 + 2 * b3 + slopeBall));
-      double nextRing = Math.max(0, ring + h / 6 * (r1 + 2 * r2 + 2 * r3 + slopeRing));
-      double nextTop = Math.max(0, top + h / 6 * (t1 + 2 * t2 + 2 * t3 + slopeTop));
+      double h = Math.min(stable, stepAt(day));
+      advance(day, h, ball, ring, top);
       double left = nextBall + nextRing + nextTop;
       if (Double.isNaN(topDry)) {
         topDry = crossing(day, h, 1 - top * perTop, 1 - nextTop * perTop, TOP_SPENT);
@@ -165,7 +210,7 @@ final class DryDown {
         }
       }
       if (Double.isNaN(ringHalf)) {
-        ringHalf = crossing(day, h, 1 - ring * perRing, 1 - nextRing * perRing, 0.5);
+        ringHalf = crossing(day, h, -ring, -nextRing, -ringHalved);
       }
       if (Double.isNaN(aired)) {
         aired = crossing(day, h, full - ball - ring - top, full - left, airless);

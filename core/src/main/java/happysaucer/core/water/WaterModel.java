@@ -79,6 +79,11 @@ public final class WaterModel {
   /** The stage of rooting in a newly planted pot. */
   public record Stage(double startDay, double activityStart) {
     public static final Stage UNTOUCHED = new Stage(0, 1);
+
+    /** Just potted, with fresh medium that no watering has reached yet. */
+    boolean fresh() {
+      return this != UNTOUCHED && startDay == 0;
+    }
   }
 
   /**
@@ -181,19 +186,77 @@ public final class WaterModel {
 
   private Drying cycle(
       Bed bed, Planted.Stores stores, LocalDate on, double reachDays, Stage stage) {
-    DryDown.Drive drive =
-        new DryDown.Drive(
-            use.litresPerDay() * growth(on),
-            surface(bed.pot, on),
-            walls(bed.pot),
-            bed.drained.exchangeDays(),
-            stage.startDay(),
-            reachDays,
-            stage.activityStart(),
-            c.plant().traits().vigour().recoveryDays(),
-            c.plant().refill());
-    Drying drying = Drying.of(DryDown.run(stores, drive), use.uncertainty());
+    DryDown.Drive drive = drive(bed, on, reachDays, stage);
+    // fresh medium comes moist: the first watering gives the rest
+    double given = stage.fresh() ? stores.ring() * FRESH_SPENT : stores.ring();
+    Drying drying =
+        Drying.of(DryDown.from(Wet.full(stores), given, stores, drive), use.uncertainty());
     return c.plant().refill() == Refill.RESERVOIR ? overReservoir(bed, drive, drying) : drying;
+  }
+
+  private DryDown.Drive drive(Bed bed, LocalDate on, double reachDays, Stage stage) {
+    return new DryDown.Drive(
+        use.litresPerDay() * growth(on),
+        surface(bed.pot, on),
+        walls(bed.pot),
+        bed.drained.exchangeDays(),
+        stage.startDay(),
+        reachDays,
+        stage.activityStart(),
+        c.plant().traits().vigour().recoveryDays(),
+        c.plant().refill());
+  }
+
+  /** A planted pot on its way, from the day of the work. */
+  public Growing growing(Bed bed, LocalDate day, double activity) {
+    return new Growing(bed, day, activity);
+  }
+
+  /** What can be asked of a planted pot on any day after the work, however wet it is. */
+  public final class Growing {
+    private final Bed bed;
+    private final LocalDate day;
+    private final double activity;
+    private final Planted.Stores caps;
+
+    private Growing(Bed bed, LocalDate day, double activity) {
+      this.bed = bed;
+      this.day = day;
+      this.activity = activity;
+      this.caps = bed.drained.stores(rootFill, ballScale);
+    }
+
+    /** As it leaves the bench, before it is watered. */
+    public Wet onTheBench(double ballWetness) {
+      return new Wet(
+          caps.ball() * ballWetness, caps.ring() * (1 - FRESH_SPENT), caps.top() * ballWetness);
+    }
+
+    public Wet pour(Wet wet, double litres, Wet.Place place) {
+      return wet.pour(litres, place, caps);
+    }
+
+    /** How wet it is so many days later. */
+    public Wet dry(Wet wet, LocalDate on, double days) {
+      return days <= 0 ? wet : DryDown.after(wet, days, caps, driveOn(on));
+    }
+
+    /**
+     * How it dries from there.
+     *
+     * @param ringGiven what the last pour gave the fresh medium, L
+     */
+    public Drying cycle(Wet wet, double ringGiven, LocalDate on) {
+      DryDown.Drive drive = driveOn(on);
+      Drying drying = Drying.of(DryDown.from(wet, ringGiven, caps, drive), use.uncertainty());
+      return c.plant().refill() == Refill.RESERVOIR ? overReservoir(bed, drive, drying) : drying;
+    }
+
+    private DryDown.Drive driveOn(LocalDate on) {
+      double reachDays = c.plant().traits().vigour().reachDays() / Math.min(1, growth(on));
+      Stage stage = new Stage(on.toEpochDay() - day.toEpochDay(), activity);
+      return drive(bed, on, reachDays, stage);
+    }
   }
 
   /** The grains wick from the water table: it lasts as long as the reservoir does. */

@@ -352,7 +352,12 @@ class CallTest {
   void whetherItIsWetOrDryIsAskedFirstWhereLeafIsLost() {
     for (Species species : Shipped.BOOK.species().all()) {
       Advice advice =
-          Ask.about(species.name()).on("2027-06-12").sign("LOWER_LEAVES_SHED", null, 20.0).advice();
+          Ask.about(species.name())
+              .on("2027-06-12")
+              .unsized()
+              .in(Ask.pot("now", 150, 4))
+              .sign("LOWER_LEAVES_SHED", null, 20.0)
+              .advice();
       assertThat(advice.lookNext().get(0).sign()).as(species.name()).isEqualTo("HEFT");
     }
   }

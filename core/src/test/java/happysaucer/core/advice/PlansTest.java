@@ -87,7 +87,11 @@ class PlansTest {
   @Test
   void bloomsComeOffUnlessTheWorkWaitsForThem() {
     Ask lily = small(Ask.about("Peace lily")).state("IN_FLOWER", null);
-    assertThat(lily.advice().aftercare().steps()).anyMatch(s -> s.kind().equals("REMOVE_BLOOM"));
+    assertThat(lily.advice().aftercare().steps())
+        .as("its ball is left whole")
+        .noneMatch(s -> s.kind().equals("REMOVE_BLOOM"));
+    assertThat(lily.wish("KEEP").advice().aftercare().steps())
+        .anyMatch(s -> s.kind().equals("REMOVE_BLOOM"));
     Ask hibiscus = CROWDED.apply(Ask.about("Hibiscus rosa-sinensis")).state("IN_FLOWER", null);
     assertThat(hibiscus.advice().aftercare().steps())
         .noneMatch(s -> s.kind().equals("REMOVE_BLOOM"));

@@ -41,7 +41,7 @@ class SizeWishTest {
     "Ficus elastica, 2700, ROOT_PRUNE_SAME_POT",
     "Epipremnum aureum, 900, POT_UP",
     "Phalaenopsis hybrids, 700, POT_UP",
-    "Cereus repandus, 2500, POT_UP",
+    "Cereus repandus, 1900, POT_UP",
     "Spathiphyllum wallisii, 800, POT_UP",
     "Howea forsteriana, 3000, POT_UP"
   })

@@ -1,0 +1,71 @@
+package happysaucer.core.aftercare;
+
+import happysaucer.core.aftercare.Aftercare.Kind;
+import happysaucer.core.call.Action;
+import happysaucer.core.call.Call;
+import happysaucer.core.casefile.Case;
+import happysaucer.core.repot.RepotPlan;
+import happysaucer.core.species.AftercarePlan;
+import happysaucer.core.species.Traits;
+import java.util.Optional;
+
+/** What is said and poured under one plan of aftercare; a class for each. */
+sealed interface CarePlan
+    permits SettleIn,
+        KeepMoist,
+        WaitDry,
+        DippedThenDry,
+        FromBelow,
+        EpiphyteCare,
+        ReservoirCare,
+        RotRescueCare {
+  /** A pot this small with a low neck is watered from below, mm (rule of thumb). */
+  double FROM_BELOW_POT = 150;
+
+  AftercarePlan code();
+
+  /** The first watering, with a hole for its litres. */
+  String first(Case c);
+
+  /** The next one, by probe, with a hole for its litres; empty where nothing is probed. */
+  Optional<String> probe(Case c);
+
+  /** A step that only this plan has, in days after the work. */
+  record Own(int fromDay, int toDay, Kind kind, String key, String text) {}
+
+  Optional<Own> own();
+
+  /** Of what was used since the last pour and a sixth more, so much is poured again. */
+  default double usedShare() {
+    return 1;
+  }
+
+  /** By what was done first, then by the species. */
+  static CarePlan of(Case c, Call call, RepotPlan plan) {
+    Traits traits = c.plant().traits();
+    if (call.action() == Action.ROT_RESCUE
+        || call.action() == Action.POT_DOWN && plan.rootWork().rootShare() > 0) {
+      return new RotRescueCare();
+    }
+    if (call.action() == Action.PEST_CLEAN) {
+      return new DippedThenDry();
+    }
+    if (plan.chosen().orElseThrow().mix().mix().reservoir()) {
+      return new ReservoirCare();
+    }
+    boolean cut = plan.rootWork().openRoots(call);
+    return switch (traits.aftercare()) {
+      case WAIT_DRY -> new WaitDry();
+      case EPIPHYTE -> new EpiphyteCare();
+      case KEEP_MOIST -> new KeepMoist();
+      case FROM_BELOW -> new FromBelow();
+      case RESERVOIR -> new ReservoirCare();
+      default ->
+          cut
+              ? new KeepMoist()
+              : traits.neckRot() && plan.chosen().get().pot().topMm() <= FROM_BELOW_POT
+                  ? new FromBelow()
+                  : new SettleIn(call.action() == Action.TOP_DRESS);
+    };
+  }
+}

@@ -1,0 +1,28 @@
+package happysaucer.core.aftercare;
+
+import happysaucer.core.casefile.Case;
+import happysaucer.core.species.AftercarePlan;
+import java.util.Optional;
+
+/** Its ball was soaked in a treatment: dry for a week, then when the base of the pot is dry. */
+record DippedThenDry() implements CarePlan {
+  @Override
+  public AftercarePlan code() {
+    return AftercarePlan.DIPPED_THEN_DRY;
+  }
+
+  @Override
+  public String first(Case c) {
+    return "Water with {} once the pot's base is dry.";
+  }
+
+  @Override
+  public Optional<String> probe(Case c) {
+    return Optional.of("Probe to the pot's base through a hole. Dry all the way? Then give {}.");
+  }
+
+  @Override
+  public Optional<Own> own() {
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,35 @@
+package happysaucer.core.aftercare;
+
+import happysaucer.core.aftercare.Aftercare.Kind;
+import happysaucer.core.casefile.Case;
+import happysaucer.core.species.AftercarePlan;
+import java.util.Optional;
+
+/** In grains over a water table. */
+record ReservoirCare() implements CarePlan {
+  @Override
+  public AftercarePlan code() {
+    return AftercarePlan.RESERVOIR;
+  }
+
+  @Override
+  public String first(Case c) {
+    return "Water from above with {} to settle the grains, then fill the reservoir to its mark. Note the colour of what drains.";
+  }
+
+  @Override
+  public Optional<String> probe(Case c) {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Own> own() {
+    return Optional.of(
+        new Own(
+            28,
+            34,
+            Kind.WATER,
+            "care.flush",
+            "Once a month rinse it through from above and empty the reservoir. Muddy water means that the grains are breaking down."));
+  }
+}

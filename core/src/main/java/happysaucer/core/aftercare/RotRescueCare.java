@@ -1,0 +1,34 @@
+package happysaucer.core.aftercare;
+
+import happysaucer.core.casefile.Case;
+import happysaucer.core.species.AftercarePlan;
+import java.util.Optional;
+
+/** After rot: barely moist, warm and shaded. */
+record RotRescueCare() implements CarePlan {
+  @Override
+  public AftercarePlan code() {
+    return AftercarePlan.ROT_RESCUE;
+  }
+
+  @Override
+  public String first(Case c) {
+    return "Moisten with {} only; barely moist and warm is right, never wet.";
+  }
+
+  @Override
+  public Optional<String> probe(Case c) {
+    return Optional.of("Probe 5 cm down near the stem. Dry there? Then {} round the stem.");
+  }
+
+  @Override
+  public Optional<Own> own() {
+    return Optional.empty();
+  }
+
+  /** It stays barely moist: what was used, and no more. */
+  @Override
+  public double usedShare() {
+    return 6.0 / 7;
+  }
+}
