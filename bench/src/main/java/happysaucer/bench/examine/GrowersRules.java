@@ -34,7 +34,9 @@ final class GrowersRules {
   static List<Rule> all(Book book) {
     GrowersRules all = new GrowersRules(book);
     new CallsOfAGrower(all).add();
+    new PotsOfAGrower(all).add();
     new WaterOfAGrower(all).add();
+    new CareOfAGrower(all).add();
     new AlwaysTrue(all).add();
     return all.rules;
   }

@@ -228,6 +228,24 @@ record Plant(
         inCoverPot);
   }
 
+  /** The method raises a base that is shown. */
+  Plant showingItsBase() {
+    return new Plant(
+        species,
+        potMm,
+        heightMm,
+        date,
+        light,
+        wish,
+        repotted,
+        fed,
+        states,
+        signs,
+        watering,
+        "RAISED",
+        inCoverPot);
+  }
+
   Plant byInterval() {
     return new Plant(
         species,
@@ -290,11 +308,18 @@ record Plant(
         signs,
         watering,
         null,
-        timing == null ? null : AdviceRequest.MethodChoice.of(java.util.Map.of("timing", timing)),
+        choice(),
         null,
         null,
         null,
         null);
+  }
+
+  private AdviceRequest.@Nullable MethodChoice choice() {
+    return timing == null
+        ? null
+        : AdviceRequest.MethodChoice.of(
+            java.util.Map.of(timing.equals("RAISED") ? "level" : "timing", timing));
   }
 
   private double spread(double height) {

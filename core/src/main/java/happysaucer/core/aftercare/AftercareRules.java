@@ -93,8 +93,7 @@ public final class AftercareRules {
       this.care = CarePlan.of(c, call, plan);
       this.day = plan.workDay();
       this.first = plan.firstWater().orElseThrow();
-      this.waterings =
-          FirstWeeks.of(water, chosen.bed(water, plan.rootWork()), setting(before), WEEKS * 7);
+      this.waterings = FirstWeeks.of(water, chosen.bed(water), setting(before), WEEKS * 7);
     }
 
     /** While nothing was cut, its own interval bounds those of the first weeks. */

@@ -160,6 +160,14 @@ public record SpeciesColumn(
               60,
               "days",
               "Cut roots seal before they are wet"),
+          number(
+              "ringWetDays",
+              "Days fresh medium may stay wet",
+              Kind.NUMBER,
+              1,
+              60,
+              "days",
+              "In a pot of 15 cm; larger pots are warned of"),
           code("light", "Light it likes", "Use of water and growth go by it", Light.values()),
           number(
               "sealDays",

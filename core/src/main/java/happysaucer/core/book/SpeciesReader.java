@@ -195,6 +195,7 @@ final class SpeciesReader {
             row.yes("budDrop"),
             row.code("aftercare", AftercarePlan.class),
             whole(row, "dryDays"),
+            number(row, "ringWetDays"),
             row.code("light", Light.class),
             whole(row, "sealDays"),
             row.code("feeder", Feeder.class),

@@ -5,8 +5,11 @@ public final class Clearance {
   /** Width of pot under which a narrower gap will do, mm (rule of thumb). */
   private static final double SMALL_POT = 150;
 
-  private static final double LEAST_SMALL = 8;
-  private static final double LEAST = 12;
+  private static final double COMFORT_SMALL = 8;
+  private static final double COMFORT = 12;
+
+  /** Less than this no stick goes down, mm (rule of thumb). */
+  public static final double LEAST = 4;
 
   private Clearance() {}
 
@@ -34,8 +37,23 @@ public final class Clearance {
     return Math.min(along, across) / 2;
   }
 
-  /** What fingers or a stick need to work medium in, mm (rule of thumb). */
-  public static double neededMm(Pot pot) {
-    return pot.topMm() < SMALL_POT ? LEAST_SMALL : LEAST;
+  /** What fingers or a stick like to work medium in, mm (rule of thumb). */
+  public static double comfortMm(Pot pot) {
+    return pot.topMm() < SMALL_POT ? COMFORT_SMALL : COMFORT;
+  }
+
+  /** Pots between which the comfortable base layer grows in proportion, and the layers, mm. */
+  private static final double BASE_SMALL_POT = 80;
+
+  private static final double BASE_LARGE_POT = 250;
+  private static final double BASE_SMALL = 8;
+  private static final double BASE_LARGE = 20;
+
+  /** Fresh medium that one likes under a ball, mm; half of it in shallow pots (rule of thumb). */
+  public static double comfortBaseMm(Pot pot) {
+    double size = (pot.topMm() - BASE_SMALL_POT) / (BASE_LARGE_POT - BASE_SMALL_POT);
+    double base = BASE_SMALL + (BASE_LARGE - BASE_SMALL) * Math.max(0, Math.min(1, size));
+    boolean shallow = pot.shape() == Shape.SHALLOW || pot.shape() == Shape.BOWL;
+    return shallow ? base / 2 : base;
   }
 }

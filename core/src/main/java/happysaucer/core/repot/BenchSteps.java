@@ -121,7 +121,14 @@ final class BenchSteps {
                     Volume.ofLitres(filler.litres()),
                     Length.ofMm(filler.depthMm()),
                     Length.ofMm(filler.markMm())));
-    double base = Math.max(0, chosen.fit().baseLayerMm());
+    if (chosen.fit().trimMm() >= 1) {
+      add(
+          Phase.POT,
+          "step.trim",
+          "The ball is {} too tall for this pot: loosen its base and take so much off.",
+          Length.ofMm(chosen.fit().trimMm()));
+    }
+    double base = chosen.fit().baseLayerMm();
     if (base >= 1) {
       baseLayer(base);
     }
@@ -150,7 +157,14 @@ final class BenchSteps {
   /** The mix in two parts: what goes under the ball, and the rest. */
   private Split portions() {
     double litres = plan.mix().map(RepotPlan.MixNeed::litres).orElse(0.0);
-    double base = Math.max(0, chosen.fit().baseLayerMm());
+    if (chosen.fit().trimMm() >= 1) {
+      add(
+          Phase.POT,
+          "step.trim",
+          "The ball is {} too tall for this pot: loosen its base and take so much off.",
+          Length.ofMm(chosen.fit().trimMm()));
+    }
+    double base = chosen.fit().baseLayerMm();
     double under =
         base < 1
             ? 0

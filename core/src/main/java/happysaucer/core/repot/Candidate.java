@@ -2,6 +2,7 @@ package happysaucer.core.repot;
 
 import happysaucer.core.medium.MixChoice;
 import happysaucer.core.method.Method.PotStep;
+import happysaucer.core.pot.Frustum;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.pot.Standing;
 import happysaucer.core.unit.Message;
@@ -40,18 +41,22 @@ public record Candidate(
    *
    * @param stepMm inside top less the ball's top before root work; may be negative
    * @param ballShare ball after root work, share of the fill
-   * @param baseLayerMm fresh medium under the ball; negative when the ball is too tall
+   * @param ball as it stands in the pot: whole, or its roots spread in the medium
+   * @param baseLayerMm fresh medium under the ball, never negative
+   * @param trimMm the ball stands too tall by so much: its base gives, or is sliced
    * @param raiseMm how far the ball stands above its old line
    * @param coarseMm depth of a coarse layer on the floor
    * @param freshLitres fill less ball
    * @param coarseLitres of that, coarse material
    */
   public record Fit(
+      Frustum ball,
       double stepMm,
       double ballShare,
       double clearanceMm,
       double rimGapMm,
       double baseLayerMm,
+      double trimMm,
       double raiseMm,
       double coarseMm,
       double fillLitres,
@@ -89,9 +94,9 @@ public record Candidate(
   }
 
   /** The pot planted, for the water model. */
-  public WaterModel.Bed bed(WaterModel water, RootWork work) {
+  public WaterModel.Bed bed(WaterModel water) {
     return water.bed(
         new WaterModel.Setting(
-            pot, work.after(), Math.max(0, fit.baseLayerMm()), fit.coarseMm(), mix.retention()));
+            pot, fit.ball(), fit.baseLayerMm(), fit.coarseMm(), mix.retention()));
   }
 }

@@ -10,6 +10,7 @@ import happysaucer.core.repot.Candidate.Fit;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Rounding;
+import happysaucer.core.unit.Volume;
 import happysaucer.core.unit.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,14 +18,19 @@ import java.util.List;
 /**
  * Why a pot cannot be taken.
  *
- * @param ballTopMm width of the ball after root work
+ * @param work what was done to the roots
  */
-record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) {
-  /** Least fresh medium under a ball, mm (rule of thumb). */
-  static final double BASE_LEAST = 20;
+record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
+  /** A ball whose base is loosened gives so much of its height (rule of thumb). */
+  static final double GIVES_OF_HEIGHT = 0.1;
 
-  private static final double BASE_LEAST_SMALL = 10;
-  private static final double SMALL_POT = 120;
+  /** Fill of the pot over the volume of washed or parted roots (rules of thumb). */
+  static final double ROOTS_LEAST = 1.2;
+
+  static final double ROOTS_MOST = 2.2;
+
+  /** Trade sizes are coarse: so much more passes, with a remark. */
+  static final double ROOTS_COARSE = 2.6;
 
   /**
    * A pot counts as the same inside size within this much of width, and of fill (rule of thumb).
@@ -32,8 +38,6 @@ record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) 
   private static final double SAME_WIDTH = 10;
 
   private static final double SAME_FILL = 1.25;
-
-  private static final double SAME_FILL_BROKEN = 1.4;
 
   /**
    * A ball that has stood between such walls gives by as much as a tape errs, mm (rule of thumb).
@@ -49,9 +53,14 @@ record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) 
               Message.of("fail.noHoles", "It has no holes: use it only as a cover pot.")));
     }
     if (aim != Aim.TOP_ONLY) {
-      tooTight(pot, fit, failures);
-      tooShallow(pot, fit, failures);
-      tooLarge(pot, fit, mostMm, failures);
+      if (work.bends() && aim != Aim.SAME_POT) {
+        forBendingRoots(pot, fit, failures);
+      } else if (!work.bends()) {
+        tooTight(pot, fit, failures);
+        tooShallow(pot, fit, failures);
+        tooLarge(pot, fit, mostMm, failures);
+      }
+      tooDeep(pot, failures);
       if (pot.shape() == Shape.URN || pot.mouthMm() < pot.topMm() - 1) {
         failures.add(
             new Failure(
@@ -64,8 +73,48 @@ record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) 
     return failures;
   }
 
+  /** Sized to the roots that remain, and after rot never larger than before. */
+  private void forBendingRoots(Pot pot, Fit fit, List<Failure> failures) {
+    double ratio = Rounding.forDecision(fit.fillLitres() / work.ballLitres());
+    boolean rot = FirstWater.afterRot(call, work);
+    if (ratio < ROOTS_LEAST) {
+      failures.add(
+          new Failure(
+              FailureCode.CLEARANCE,
+              Message.of(
+                  "fail.rootsCramped",
+                  "It holds {}; the roots that remain need {} or more.",
+                  Volume.ofLitres(fit.fillLitres()),
+                  Volume.ofLitres(work.ballLitres() * ROOTS_LEAST))));
+    }
+    boolean larger =
+        rot
+            && (fit.fillLitres() > c.pot().fill().litres() * (1 + SAME_AGAIN)
+                || pot.topMm() > c.pot().topMm() + GIVES);
+    if (ratio > ROOTS_COARSE || larger) {
+      failures.add(
+          new Failure(
+              FailureCode.OVER_STEP,
+              larger
+                  ? Message.of(
+                      "fail.largerAfterRot", "It is larger than the pot in which its roots rotted.")
+                  : Message.of(
+                      "fail.rootsLost",
+                      "It holds {}, and so few roots dry no more than {}.",
+                      Volume.ofLitres(fit.fillLitres()),
+                      Volume.ofLitres(work.ballLitres() * ROOTS_MOST))));
+    }
+  }
+
+  /** Pots of one trade size differ by so much, share of fill. */
+  private static final double SAME_AGAIN = 0.02;
+
+  private double ballTopMm() {
+    return work.after().topMm();
+  }
+
   private void tooTight(Pot pot, Fit fit, List<Failure> failures) {
-    double needed = aim.mayFitTightly() && sameWidth(pot) ? -GIVES : Clearance.neededMm(pot);
+    double needed = aim.mayFitTightly() && sameWidth(pot) ? -GIVES : Clearance.LEAST;
     if (Rounding.forDecision(fit.clearanceMm()) < needed) {
       failures.add(
           new Failure(
@@ -80,23 +129,24 @@ record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) 
     }
   }
 
+  /** What stands too tall even after its loosened base gives. */
   private void tooShallow(Pot pot, Fit fit, List<Failure> failures) {
-    double least = leastBase(pot);
-    if (Rounding.forDecision(fit.baseLayerMm()) < least) {
+    double gives = aim == Aim.SHALLOWER ? GIVES_WHEN_SHOWN : GIVES_OF_HEIGHT;
+    if (Rounding.forDecision(fit.trimMm()) > gives * work.after().heightMm()) {
       failures.add(
           new Failure(
               FailureCode.TOO_SHALLOW,
-              fit.baseLayerMm() < 0
-                  ? Message.of(
-                      "fail.tooTall",
-                      "The ball would stand {} too high.",
-                      Length.ofMm(-fit.baseLayerMm()))
-                  : Message.of(
-                      "fail.tooShallow",
-                      "Only {} under the ball; it needs {}.",
-                      Length.ofMm(fit.baseLayerMm()),
-                      Length.ofMm(least))));
+              Message.of(
+                  "fail.tooTall",
+                  "The ball would stand {} too high, more than its base gives.",
+                  Length.ofMm(fit.trimMm()))));
     }
+  }
+
+  /** Where a base is shown, the ball's own base is sliced to suit (rule of thumb). */
+  private static final double GIVES_WHEN_SHOWN = 0.25;
+
+  private void tooDeep(Pot pot, List<Failure> failures) {
     if (aim == Aim.SHALLOWER && pot.heightMm() > c.pot().heightMm() + 1) {
       failures.add(
           new Failure(
@@ -105,16 +155,6 @@ record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) 
                   "fail.deeper",
                   "It is deeper than the present pot; a base is shown in a shallower one.")));
     }
-  }
-
-  private double leastBase(Pot pot) {
-    if (aim == Aim.SAME_SIZE || aim == Aim.SAME_SIZE_OR_STEP && sameWidth(pot)) {
-      return 0;
-    }
-    boolean shallow = pot.shape() == Shape.SHALLOW || pot.shape() == Shape.BOWL;
-    return pot.topMm() < SMALL_POT || shallow || aim == Aim.SAME_POT
-        ? BASE_LEAST_SMALL
-        : BASE_LEAST;
   }
 
   private boolean sameWidth(Pot pot) {
@@ -141,8 +181,8 @@ record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) 
     if (aim == Aim.SAME_SIZE_OR_STEP && sameWidth(pot)) {
       return;
     }
-    if (!school.takes((pot.topMm() - ballTopMm), fit.ballShare(), mostMm)) {
-      boolean byWidth = Rounding.forDecision((pot.topMm() - ballTopMm)) > mostMm;
+    if (!school.takes((pot.topMm() - ballTopMm()), fit.ballShare(), mostMm)) {
+      boolean byWidth = Rounding.forDecision((pot.topMm() - ballTopMm())) > mostMm;
       failures.add(
           new Failure(
               FailureCode.OVER_STEP,
@@ -150,7 +190,7 @@ record PotFailures(Case c, Call call, Aim aim, School school, double ballTopMm) 
                   ? Message.of(
                       "fail.overStep",
                       "{} wider than the ball, more than the {} this method allows: too much medium would stay wet.",
-                      Length.ofMm((pot.topMm() - ballTopMm)),
+                      Length.ofMm((pot.topMm() - ballTopMm())),
                       Length.ofMm(school.mostMm()))
                   : Message.of(
                       "fail.overShare",

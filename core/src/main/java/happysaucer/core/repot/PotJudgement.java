@@ -4,6 +4,7 @@ import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.Lift;
 import happysaucer.core.medium.MixChoice;
 import happysaucer.core.method.Method;
+import happysaucer.core.pot.Clearance;
 import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.pot.PotMass;
@@ -27,6 +28,7 @@ record PotJudgement(
     Case c,
     Aim aim,
     School school,
+    RootWork work,
     Pot pot,
     Fit fit,
     MixChoice mix,
@@ -55,6 +57,7 @@ record PotJudgement(
 
   List<Remark> remarks(double mostMm, double overBallMm) {
     List<Remark> remarks = new ArrayList<>();
+    tight(remarks);
     step(Rounding.forDecision(overBallMm), mostMm, remarks);
     wetAndAir(remarks);
     stands(remarks);
@@ -68,8 +71,50 @@ record PotJudgement(
     remarks.add(new Remark(code, Message.of(key, sentence, values)));
   }
 
+  /** It can be done, but not in comfort. */
+  private void tight(List<Remark> remarks) {
+    if (aim == Aim.TOP_ONLY) {
+      return;
+    }
+    if (work.bends()) {
+      if (work.after().heightMm() > pot.heightMm()) {
+        add(
+            remarks,
+            RemarkCode.TIGHT,
+            "remark.longRoots",
+            "Its roots are longer than the pot is deep: lay them round, do not cut them for it.");
+      }
+      return;
+    }
+    if (fit.trimMm() > 0) {
+      add(
+          remarks,
+          RemarkCode.TIGHT,
+          "remark.trim",
+          "The ball is {} too tall: loosen its base and take so much off, or take a deeper pot.",
+          Length.ofMm(fit.trimMm()));
+    } else if (!aim.mayFitTightly()
+        && Rounding.forDecision(fit.baseLayerMm()) < Clearance.comfortBaseMm(pot)) {
+      add(
+          remarks,
+          RemarkCode.TIGHT,
+          "remark.thinBase",
+          "Only {} under the ball: slice a little off its base for more.",
+          Length.ofMm(fit.baseLayerMm()));
+    }
+    if (!aim.mayFitTightly()
+        && Rounding.forDecision(fit.clearanceMm()) < Clearance.comfortMm(pot)) {
+      add(
+          remarks,
+          RemarkCode.TIGHT,
+          "remark.tightWall",
+          "Only {} round the ball: work the medium in with a thin stick.",
+          Length.ofMm(fit.clearanceMm()));
+    }
+  }
+
   private void step(double over, double mostMm, List<Remark> remarks) {
-    boolean steps = aim == Aim.STEP || aim == Aim.ROOTS;
+    boolean steps = aim == Aim.STEP && !work.bends();
     if (steps && over > school.remarkOverMm() && over <= mostMm) {
       add(
           remarks,
@@ -97,14 +142,14 @@ record PotJudgement(
   }
 
   private void wetAndAir(List<Remark> remarks) {
-    int stood = c.plant().traits().daysRingWetStood();
+    double stood = c.plant().traits().daysRingWetStood(c.pot().topMm());
     if (first.isPresent() && first.get().daysRingWet().orElse(Double.MAX_VALUE) > stood) {
       add(
           remarks,
           RemarkCode.STAYS_WET_LONG,
           "remark.staysWet",
           "The fresh medium stays wet for longer than the {} days its roots put up with.",
-          stood);
+          (double) Math.round(stood));
     }
     if (mix.airFilled() < AFP_LEAST) {
       add(
@@ -231,11 +276,18 @@ record PotJudgement(
 
   /** Lower is better; the parts are judgement and are kept comparable at about 1 each. */
   double score(double overBallMm) {
-    double stood = c.plant().traits().daysRingWetStood();
+    double stood = c.plant().traits().daysRingWetStood(c.pot().topMm());
     double wet = first.map(f -> f.daysRingWet().orElse(stood * 3)).orElse(stood * 3);
     double overWet = Math.max(0, wet / stood - 1) * 2;
     double air = mix.miss(c.plant().traits()) * 20;
-    return size(overBallMm) + overWet + air + tip() + (shapeMisses() ? 1 : 0) + material();
+    double cramped = fit.trimMm() > 0 ? 2 : 0;
+    return size(overBallMm)
+        + cramped
+        + overWet
+        + air
+        + tip()
+        + (shapeMisses() ? 1 : 0)
+        + material();
   }
 
   private double size(double overBallMm) {
@@ -243,12 +295,23 @@ record PotJudgement(
       case SAME_SIZE, SAME_SIZE_OR_STEP, SAME_POT, TOP_ONLY ->
           Math.abs(pot.topMm() - c.pot().topMm()) / 10
               + Math.abs(pot.heightMm() - c.pot().heightMm()) / 20;
+      case ROOTS -> work.bends() ? roots() : Math.abs(overBallMm - school.bestMm()) / 10;
       default ->
-          c.method().potStep() == Method.PotStep.SHARE
-              ? Math.abs(fit.ballShare() - School.SHARE_BEST) * 10
-              : Math.abs(overBallMm - school.bestMm()) / 10;
+          work.bends()
+              ? roots()
+              : c.method().potStep() == Method.PotStep.SHARE
+                  ? Math.abs(fit.ballShare() - School.SHARE_BEST) * 10
+                  : Math.abs(overBallMm - school.bestMm()) / 10;
     };
   }
+
+  /** How far its fill is from what the roots that remain want. */
+  private double roots() {
+    return Math.abs(fit.fillLitres() / work.ballLitres() - Sizing.ROOTS_BEST) * ROOTS_WEIGH;
+  }
+
+  /** Half of their volume more or less weighs as much as two centimetres of a step. */
+  private static final double ROOTS_WEIGH = 4;
 
   /** What a plant that tips needs most is a pot that stands. */
   private double tip() {

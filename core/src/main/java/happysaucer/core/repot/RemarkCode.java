@@ -2,6 +2,8 @@ package happysaucer.core.repot;
 
 /** What to know of a pot that can be taken. */
 public enum RemarkCode {
+  /** It can be done, and asks for care or a thinner ball. */
+  TIGHT,
   TIPPY,
   HEAVY,
   LARGE_STEP,

@@ -205,6 +205,6 @@ public final class Repot {
   }
 
   private FirstWater firstWater(Candidate best, Method.BallMoisture ballMoisture) {
-    return FirstWater.of(c, call, work, ballMoisture, water, best.bed(water, work), workDay);
+    return FirstWater.of(c, call, work, ballMoisture, water, best.bed(water), workDay);
   }
 }

@@ -36,6 +36,7 @@ import java.util.Set;
  * @param overLimit a person wishes to take more than it stands
  * @param confirm more than a third: to be confirmed by someone who knows the risk
  * @param callusDays days cut roots lie open before moist medium
+ * @param parted one piece of a clump
  * @param bareRooted the old medium goes altogether
  * @param notes what to know of the cut
  */
@@ -51,6 +52,7 @@ public record RootWork(
     boolean confirm,
     int callusDays,
     boolean bareRooted,
+    boolean parted,
     Frustum after,
     List<Message> notes) {
   /** Roots may be lost up to this share before the top is cut to match (rule of thumb). */
@@ -163,6 +165,7 @@ public record RootWork(
           false,
           callus(),
           true,
+          false,
           ball.scaled(Math.cbrt(1 - share)),
           notes);
     }
@@ -281,6 +284,7 @@ public record RootWork(
           confirm,
           cut.share() > 0 ? callus() : 0,
           false,
+          false,
           ball.without(cut.baseSliceMm(), cut.sideShaveMm()),
           notes);
     }
@@ -331,7 +335,20 @@ public record RootWork(
     /** No slice, no shave, no share of the top. */
     private RootWork uncut(Loosening loosening, int callusDays, boolean bare, Frustum after) {
       return new RootWork(
-          loosening, 0, 0, 0, 0, 0, limit(), false, false, callusDays, bare, after, notes);
+          loosening,
+          0,
+          0,
+          0,
+          0,
+          0,
+          limit(),
+          false,
+          false,
+          callusDays,
+          bare,
+          call.action() == Action.DIVIDE,
+          after,
+          notes);
     }
 
     private RootWork whole(Loosening loosening) {
@@ -412,10 +429,37 @@ public record RootWork(
   /** Washed roots alone take so much of the room their ball took (rule of thumb). */
   private static final double BARE_SHARE = 0.5;
 
+  /** Of a clump that is parted, loose medium falls away (rule of thumb). */
+  private static final double PARTED_SHARE = 0.75;
+
   /** What the ball after the work takes of the pot, L; washed roots are filled through. */
   public double ballLitres() {
-    return bareRooted ? after.litres() * BARE_SHARE : after.litres();
+    return after.litres() * (bareRooted ? BARE_SHARE : parted ? PARTED_SHARE : 1);
   }
+
+  /** Washed and parted roots bend: a rigid ball's gap and depth do not apply to them. */
+  public boolean bends() {
+    return bareRooted || parted;
+  }
+
+  /**
+   * The ball as it stands in a pot, mm: whole, or its roots spread in the medium as far down as the
+   * pot lets them.
+   *
+   * @param deepestMm room for it under the fill line
+   */
+  Frustum standing(double deepestMm) {
+    if (!bends()) {
+      return after;
+    }
+    Frustum roots = after.scaled(Math.cbrt(ballLitres() / after.litres()));
+    return roots.heightMm() <= deepestMm
+        ? roots
+        : roots.scaled(Math.max(LEAST_ROOTS, deepestMm) / roots.heightMm());
+  }
+
+  /** However shallow the pot, mm. */
+  private static final double LEAST_ROOTS = 10;
 
   /** How disturbed the roots that stay are, 0 to 1 (rules of thumb). */
   public double disturbance() {

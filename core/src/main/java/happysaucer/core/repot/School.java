@@ -30,7 +30,7 @@ record School(
   private static final double SMALL_STEP_MOST = 50;
   private static final double SMALL_STEP_REMARK = 40;
   private static final double STOCK_HOLE = 60;
-  private static final double DRY_LOVER_MOST = 25;
+  private static final double DRY_LOVER_MOST = 30;
   private static final double DRY_LOVER_BEST = 20;
   private static final double SMALLEST_BEST = 20;
   private static final double GENEROUS_FROM_POT = 300;

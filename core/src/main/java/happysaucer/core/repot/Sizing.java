@@ -46,9 +46,16 @@ public final class Sizing {
   /** The id of a pot that exists nowhere and is asked about all the same. */
   public static final String WHAT_IF = "what-if";
 
+  /** Fill over the volume of washed or parted roots that is aimed at (rule of thumb). */
+  static final double ROOTS_BEST = 1.8;
+
+  /** A pot in which a base is shown is lower by this (rule of thumb). */
+  private static final double SHALLOWER = 0.85;
+
   private static final String ORDERED = "to order";
   private static final double ORDER_CLEARANCE = 13;
   private static final double ORDER_RIM = 36;
+  private static final double ORDER_BASE = 20;
 
   /** Mass of coarse drainage material, g/L (rule of thumb). */
   private static final double COARSE_GRAMS_PER_LITRE = 1400;
@@ -64,6 +71,7 @@ public final class Sizing {
   private final List<School> schools;
   private final double presentPushN;
   private final PotFailures failures;
+  private final boolean smallest;
 
   /**
    * @param presentPushN push that tips the plant in its present pot
@@ -97,7 +105,8 @@ public final class Sizing {
       schools.add(School.of(code, c, ballTop, smallest));
     }
     this.school = schools.get(c.method().potStep().ordinal());
-    this.failures = new PotFailures(c, call, aim, school, ballTop);
+    this.failures = new PotFailures(c, call, aim, school, work);
+    this.smallest = smallest || call.smallestStep() || c.plant().traits().dryLover();
   }
 
   /** How the pot was sized, and what bore on it. */
@@ -189,7 +198,10 @@ public final class Sizing {
     double ball = work.after().topMm();
     List<Pot> near =
         tradeSizes.stream()
-            .filter(pot -> pot.topMm() > ball - NEAR_BELOW && pot.topMm() < ball + NEAR_ABOVE)
+            .filter(
+                pot ->
+                    pot.topMm() > ball - (work.bends() ? ball : NEAR_BELOW)
+                        && pot.topMm() < ball + NEAR_ABOVE)
             .toList();
     return compare(near, false).stream()
         .filter(Candidate::passes)
@@ -200,7 +212,35 @@ public final class Sizing {
 
   /** Of the same make and outline as the present pot. */
   private Pot madeToMeasure() {
+    if (work.bends() && aim != Aim.SAME_POT) {
+      return forRoots();
+    }
+    if (aim == Aim.SHALLOWER) {
+      return shallower();
+    }
     return aim.mayFitTightly() ? sameAgain() : aStepUp();
+  }
+
+  /** As the present one, smaller in every measure: it holds what the roots need. */
+  private Pot forRoots() {
+    double wanted = work.ballLitres() * ROOTS_BEST;
+    double factor = Math.cbrt(wanted / c.pot().fill().litres());
+    return c.pot().sized(ORDERED, c.pot().inside().scaled(Math.min(1, factor)));
+  }
+
+  /** As wide as now, and lower. */
+  private Pot shallower() {
+    Frustum inside = c.pot().inside();
+    return c.pot()
+        .sized(
+            ORDERED,
+            new Frustum(
+                inside.round(),
+                inside.topMm(),
+                inside.baseMm(),
+                inside.topDepthMm(),
+                inside.baseDepthMm(),
+                inside.heightMm() * SHALLOWER));
   }
 
   private Pot sameAgain() {
@@ -224,7 +264,7 @@ public final class Sizing {
     double across = Math.max(ball.topMm(), ball.baseMm());
     double deep = Math.max(ball.topDepthMm(), ball.baseDepthMm());
     double step = Math.max(school.bestMm(), 2 * ORDER_CLEARANCE);
-    double height = ball.heightMm() + ORDER_RIM + PotFailures.BASE_LEAST;
+    double height = ball.heightMm() + ORDER_RIM + ORDER_BASE;
     return c.pot()
         .sized(
             ORDERED,
@@ -281,13 +321,25 @@ public final class Sizing {
     return pot.topMm() - work.after().topMm();
   }
 
-  private static List<Candidate> ranked(List<Candidate> compared) {
+  /**
+   * Out of season, and for dry-lovers, the smallest step goes first; material and shape only choose
+   * between equal ones.
+   */
+  private double step(Candidate candidate) {
+    boolean counts = smallest && (aim == Aim.STEP || aim == Aim.SAME_SIZE_OR_STEP);
+    return counts ? Math.round(Math.max(0, overBall(candidate.pot())) / EQUAL_STEPS) : 0;
+  }
+
+  /** Steps this near are equal, mm (rule of thumb). */
+  private static final double EQUAL_STEPS = 5;
+
+  private List<Candidate> ranked(List<Candidate> compared) {
     List<Candidate> passing =
         compared.stream()
             .filter(Candidate::passes)
             .sorted(
-                Comparator.comparingDouble(
-                        (Candidate candidate) -> Rounding.forDecision(candidate.score()))
+                Comparator.comparingDouble(this::step)
+                    .thenComparingDouble(candidate -> Rounding.forDecision(candidate.score()))
                     .thenComparingDouble(candidate -> candidate.fit().stepMm())
                     .thenComparing(candidate -> candidate.pot().id()))
             .toList();
@@ -311,20 +363,24 @@ public final class Sizing {
   }
 
   private Fit fit(Pot pot) {
-    Frustum ball = work.after();
     double rimGap = pot.rimGapMm();
-    double raise = raise(pot, ball);
-    double base = aim == Aim.TOP_ONLY ? 0 : pot.heightMm() - rimGap - ball.heightMm() + raise;
+    double raise = raise(pot, work.after());
+    double room = pot.heightMm() - rimGap + raise;
+    Frustum ball = work.standing(room - Clearance.comfortBaseMm(pot));
+    double under = aim == Aim.TOP_ONLY ? 0 : room - ball.heightMm();
+    double base = Math.max(0, under);
     double fill = pot.fill().litres();
     double ballLitres = Math.min(work.ballLitres(), fill);
     double coarse = coarseMm(pot, base);
     double coarseLitres = coarse > 0 ? pot.inside().upTo(coarse).litres() : 0;
     return new Fit(
+        ball,
         pot.topMm() - c.ball().body().topMm(),
         ballLitres / fill,
         Clearance.leastMm(pot, ball, base),
         rimGap,
         base,
+        Math.max(0, -under),
         raise,
         coarse,
         fill,
@@ -363,15 +419,12 @@ public final class Sizing {
     MixChoice mix = mix(pot, fit);
     Optional<Drying> settled = Optional.empty();
     Optional<Drying> first = Optional.empty();
-    if (fit.baseLayerMm() >= 0 && Rounding.forDecision(fit.clearanceMm()) >= -PotFailures.GIVES) {
+    boolean goesIn = work.bends() || Rounding.forDecision(fit.clearanceMm()) >= -PotFailures.GIVES;
+    if (fit.trimMm() <= 0 && goesIn || judged.failures().isEmpty()) {
       WaterModel.Bed bed =
           water.bed(
               new WaterModel.Setting(
-                  pot,
-                  work.after(),
-                  Math.max(0, fit.baseLayerMm()),
-                  fit.coarseMm(),
-                  mix.retention()));
+                  pot, fit.ball(), fit.baseLayerMm(), fit.coarseMm(), mix.retention()));
       settled = Optional.of(water.settled(bed, workDay));
       first = Optional.of(water.after(bed, workDay, new WaterModel.Stage(0, work.activity())));
     }
@@ -399,7 +452,7 @@ public final class Sizing {
     }
     PotJudgement judgement =
         new PotJudgement(
-            c, aim, school, pot, fit, mix, first, standing, presentPushN, dryMass + full);
+            c, aim, school, work, pot, fit, mix, first, standing, presentPushN, dryMass + full);
     return new Candidate(
         pot,
         OptionalInt.empty(),

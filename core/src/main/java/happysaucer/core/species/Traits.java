@@ -12,6 +12,8 @@ import java.util.List;
  * @param afpFrom air-filled porosity it likes, least, share of volume
  * @param afpTo air-filled porosity it likes, most
  * @param dryDays days to stay dry after a repot
+ * @param ringWetDays days until the fresh medium round its ball has lost half of its first water,
+ *     at most, in a pot of 15 cm
  * @param sealDays days a pruned top needs to seal
  * @param poisonous for whom, of "people", "cats", "dogs"
  * @param leafDensity leaf layers against a leafy fig
@@ -46,6 +48,7 @@ public record Traits(
     boolean budDrop,
     AftercarePlan aftercare,
     int dryDays,
+    double ringWetDays,
     Light light,
     int sealDays,
     Feeder feeder,
@@ -71,13 +74,17 @@ public record Traits(
     return (monthsFrom + monthsTo) / 2.0;
   }
 
-  /** Days the fresh medium may stay wet after a pot-up (rule of thumb). */
-  public int daysRingWetStood() {
-    return switch (refill) {
-      case FULLY_DRY -> 7;
-      case EVENLY_MOIST -> 21;
-      default -> 14;
-    };
+  /** Larger pots hold longer by these powers of their width over 15 cm (rules of thumb). */
+  private static final double LARGER_HOLD = 0.45;
+
+  private static final double LARGER_HOLD_DRY = 0.9;
+
+  private static final double REFERENCE_POT_MM = 150;
+
+  /** Days the fresh medium may stay wet when it leaves a pot of this width (rule of thumb). */
+  public double daysRingWetStood(double potTopMm) {
+    return ringWetDays
+        * Math.pow(potTopMm / REFERENCE_POT_MM, dryLover() ? LARGER_HOLD_DRY : LARGER_HOLD);
   }
 
   /** In orchids and rhizomes old roots die in turn, so rot is graded at doubled limits. */

@@ -29,6 +29,9 @@ public record Planted(
   /** Above this air-filled porosity a medium counts as coarse (rule of thumb). */
   private static final double COARSE_AIR = 0.30;
 
+  /** Half as wide is the border between fine and coarse. */
+  private static final double HALF_WAY = 0.05;
+
   /** Time in which stores even out, days: fine media faster than coarse (rules of thumb). */
   private static final double EXCHANGE_FINE = 6;
 
@@ -96,11 +99,11 @@ public record Planted(
     return to <= from ? 0 : ball.areaAt((from + to) / 2 - bottomMm) * (to - from) / step;
   }
 
-  /** Days in which stores even out. */
+  /** Days in which stores even out: the coarser, the slower, without a step between. */
   private double exchangeDays() {
-    return ringMedium.saturated() - ringMedium.capacity(pot.fill().above(coarseMm)) > COARSE_AIR
-        ? EXCHANGE_COARSE
-        : EXCHANGE_FINE;
+    double air = ringMedium.saturated() - ringMedium.capacity(pot.fill().above(coarseMm));
+    double coarse = Math.max(0, Math.min(1, (air - COARSE_AIR + HALF_WAY) / (2 * HALF_WAY)));
+    return EXCHANGE_FINE + (EXCHANGE_COARSE - EXCHANGE_FINE) * coarse;
   }
 
   /**

@@ -252,12 +252,12 @@ class EvidenceTest {
                 a.in(Ask.pot("x", 300, 4))
                     .sized(400, 300)
                     .poured("2027-04-01", 14, 0.5)
-                    .sign("STAYS_WET", null, 12.0),
+                    .sign("STAYS_WET", null, 7.0),
             a ->
                 a.in(Ask.pot("x", 120, 4))
                     .sized(700, 500)
                     .poured("2027-04-01", 4, 0.3)
-                    .sign("STAYS_WET", null, 12.0),
+                    .sign("STAYS_WET", null, 7.0),
             fig,
             fig),
         rule(

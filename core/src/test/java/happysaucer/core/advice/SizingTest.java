@@ -128,7 +128,7 @@ class SizingTest {
 
   @Test
   void whatOnePersonCannotLiftIsSaidOnPlanSheetAndCaution() {
-    Advice advice = crowded("Ficus elastica").in(Ask.pot("now", 280, 6)).sized(2300, 1200).advice();
+    Advice advice = crowded("Ficus elastica").in(Ask.pot("now", 280, 6)).sized(2300, 1300).advice();
     assertThat(best(advice).wetMassG()).isGreaterThan(23000);
     assertThat(codes(best(advice).remarks())).contains("HEAVY");
     assertThat(codes(advice.cautions())).contains("LIFTING", "TWO_PERSONS");
