@@ -13,8 +13,10 @@ public final class FirstWeeks {
   /** What was used since the last pour, and a sixth more. */
   private static final double A_SIXTH_MORE = 7.0 / 6;
 
-  /** From one week to the next an interval changes by no more than this. */
-  private static final double BY_WEEK = 1.25;
+  /**
+   * In a week an interval changes by no more than this, so that weeks differ by a quarter at most.
+   */
+  private static final double BY_WEEK = 1.18;
 
   private static final double SHORTEST_DAYS = 1;
 
@@ -98,7 +100,7 @@ public final class FirstWeeks {
       days = Math.min(days, s.longestDays().getAsDouble());
     }
     if (!Double.isNaN(last)) {
-      double change = Math.pow(BY_WEEK, Math.max(1, last / 7));
+      double change = Math.pow(BY_WEEK, last / 7);
       days = Math.max(last / change, Math.min(last * change, days));
     }
     return OptionalDouble.of(Math.max(SHORTEST_DAYS, days));
