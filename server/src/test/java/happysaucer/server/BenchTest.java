@@ -178,9 +178,9 @@ class BenchTest {
         "{\"plantId\":\"%s\",\"action\":\"DIVIDE\",\"urgency\":\"SOON\",\"reason\":\"Two are wanted\"}"
             .formatted(plant));
     String pot =
-        put("Tall 15", "\"shape\":\"DEEP\",\"topMm\":152,\"baseMm\":135,\"heightMm\":230", 3);
+        put("Piece 16", "\"shape\":\"STANDARD\",\"topMm\":152,\"baseMm\":115,\"heightMm\":140", 3);
     String job = job(plant, ",\"potId\":\"%s\",\"wish\":{\"pieces\":3}".formatted(pot));
-    assertThat(item("Tall 15").get("free").asInt()).isZero();
+    assertThat(item("Piece 16").get("free").asInt()).isZero();
     String body =
         "{\"doneOn\":\"2027-04-12\",\"oldPot\":\"WASTE\",\"offspring\":[{\"id\":\"%s\",\"label\":\"%s\",\"kind\":\"PIECE\"},{\"id\":\"%s\",\"label\":\"BE-4b\",\"kind\":\"PIECE\"}]}";
     Http.Answer taken =
@@ -188,7 +188,7 @@ class BenchTest {
             "/api/jobs/" + job + "/done",
             body.formatted(UUID.randomUUID(), "T-001", UUID.randomUUID()));
     assertThat(taken.json().get("errors").toString()).contains("The label T-001 is taken");
-    assertThat(item("Tall 15").get("pot").get("inStock").asInt())
+    assertThat(item("Piece 16").get("pot").get("inStock").asInt())
         .as("nothing was done")
         .isEqualTo(3);
     Http.Answer done =
@@ -196,7 +196,7 @@ class BenchTest {
             "/api/jobs/" + job + "/done",
             body.formatted(UUID.randomUUID(), "BE-4a", UUID.randomUUID()));
     assertThat(done.status()).as(done.body()).isEqualTo(200);
-    assertThat(item("Tall 15").get("pot").get("inStock").asInt()).isZero();
+    assertThat(item("Piece 16").get("pot").get("inStock").asInt()).isZero();
     JsonNode piece = planner.get("/api/plants?search=be-4a").json().get("plants").get(0);
     JsonNode page = house.page(piece.get("id").asString()).get("plant");
     assertThat(page.get("parentId").asString()).isEqualTo(plant);
