@@ -161,7 +161,7 @@ final class PotsOfAGrower {
 
   private void wetRing() {
     List<Plant> cases = new ArrayList<>();
-    for (double pot : new double[] {110, 140, 170, 210}) {
+    for (double pot : new double[] {110, 120, 140, 170, 210, 260}) {
       for (Species species : all.book().species().all()) {
         cases.add(
             Plant.of(species, pot, LocalDate.of(2027, 5, 10), species.traits().light())
@@ -177,13 +177,18 @@ final class PotsOfAGrower {
     all.add("Pots: three sizes up are warned of", cases, asked -> warned(asked, 3, true));
   }
 
+  /** One size up, as people say it, and by how much shelves differ from that. */
+  private static final double SIZE_MM = 20;
+
+  private static final double SIZES_DIFFER_MM = 5;
+
   private Optional<String> warned(Rule.Asked asked, int sizesUp, boolean wanted) {
     if (asked.advice().repot() == null || !asked.action().equals("POT_UP")) {
       return Optional.empty();
     }
-    double old = asked.plant().potMm();
-    List<Double> larger = plastic.stream().map(Pot::topMm).filter(top -> top > old + 9).toList();
-    double top = sizesUp == 1 ? larger.get(0) : larger.get(2);
+    double least = asked.plant().potMm() + sizesUp * SIZE_MM - SIZES_DIFFER_MM;
+    double top =
+        plastic.stream().mapToDouble(Pot::topMm).filter(mm -> mm >= least).min().orElseThrow();
     return asked.advice().repot().candidates().stream()
         .filter(c -> c.pot().topMm() == top && c.id().startsWith("plastic-"))
         .findFirst()

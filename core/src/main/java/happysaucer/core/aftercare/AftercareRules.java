@@ -121,6 +121,7 @@ public final class AftercareRules {
     Aftercare make() {
       stayDry();
       firstWatering();
+      emptyCover();
       probe();
       care.own()
           .ifPresent(
@@ -170,6 +171,18 @@ public final class AftercareRules {
           "care.first." + care.code(),
           care.first(c),
           Volume.ofLitres(first.litres()));
+    }
+
+    /** Nobody sees water that stands between a pot and its cover. */
+    private void emptyCover() {
+      if (c.pot().inCoverPot() && care.code() != AftercarePlan.RESERVOIR) {
+        add(
+            Window.ofDays(first.on(), WEEKS * 7),
+            Kind.WATER,
+            Who.CARETAKER,
+            "care.emptyCover",
+            "Half an hour after each watering pour away what stands in the cover pot.");
+      }
     }
 
     /** The place to probe and to pour is the old ball. */

@@ -63,6 +63,7 @@ record PotJudgement(
     stands(remarks);
     lifts(remarks);
     shapeAndHoles(remarks);
+    cover(remarks);
     return remarks;
   }
 
@@ -112,6 +113,29 @@ record PotJudgement(
           Length.ofMm(fit.clearanceMm()));
     }
   }
+
+  /** Nobody measured the cover pot: what is known is that the present pot goes into it. */
+  private void cover(List<Remark> remarks) {
+    if (!c.pot().inCoverPot()) {
+      return;
+    }
+    double wider = pot.outsideMm() - c.pot().outsideMm();
+    double taller = pot.heightMm() - c.pot().heightMm();
+    if (wider > COVER_GIVES || taller > COVER_GIVES) {
+      boolean byWidth = wider >= taller;
+      add(
+          remarks,
+          RemarkCode.COVER,
+          byWidth ? "remark.coverWidth" : "remark.coverHeight",
+          byWidth
+              ? "It is {} wider than the pot that stands in the cover pot now: measure the cover's mouth first, or plan a new one."
+              : "It is {} taller than the pot that stands in the cover pot now: it will look out, unless its cover is deeper.",
+          Length.ofMm(byWidth ? wider : taller));
+    }
+  }
+
+  /** Pots of one trade size differ by so much, mm (rule of thumb). */
+  private static final double COVER_GIVES = 5;
 
   private void step(double over, double mostMm, List<Remark> remarks) {
     boolean steps = aim == Aim.STEP && !work.bends();

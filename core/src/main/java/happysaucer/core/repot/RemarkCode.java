@@ -16,5 +16,7 @@ public enum RemarkCode {
   DEEP_BASE,
   NOT_FIRMER,
   FEW_HOLES,
-  COARSE_LAYER
+  COARSE_LAYER,
+  /** It is wider or taller than the one that its cover pot was chosen for. */
+  COVER
 }
