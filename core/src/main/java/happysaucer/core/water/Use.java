@@ -24,7 +24,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
   private static final double SHADING = 0.5;
 
   /** Factors by which leaves, and what such pots usually last, mislead (rules of thumb). */
-  private static final double LEAVES_MISLEAD = Math.log(1.8);
+  private static final double LEAVES_MISLEAD = Math.log(2.1);
 
   private static final double POTS_MISLEAD = Math.log(1.6);
 

@@ -251,13 +251,13 @@ class EvidenceTest {
             a ->
                 a.in(Ask.pot("x", 300, 4))
                     .sized(400, 300)
-                    .poured("2027-04-01", 14, 0.5)
-                    .sign("STAYS_WET", null, 7.0),
+                    .poured("2027-04-01", 21, 1.4)
+                    .sign("STAYS_WET", null, 8.0),
             a ->
                 a.in(Ask.pot("x", 120, 4))
                     .sized(700, 500)
-                    .poured("2027-04-01", 4, 0.3)
-                    .sign("STAYS_WET", null, 7.0),
+                    .poured("2027-04-01", 4, 0.2)
+                    .sign("STAYS_WET", null, 8.0),
             fig,
             fig),
         rule(
