@@ -109,8 +109,9 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
   /** Pots of one trade size differ by so much, share of fill. */
   private static final double SAME_AGAIN = 0.02;
 
-  private double ballTopMm() {
-    return work.after().topMm();
+  /** Where a base is shown a wide low pot stands in for the depth that goes. */
+  double ballTopMm() {
+    return aim == Aim.SHALLOWER ? c.ball().body().topMm() : work.after().topMm();
   }
 
   private void tooTight(Pot pot, Fit fit, List<Failure> failures) {

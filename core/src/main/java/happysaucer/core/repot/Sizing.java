@@ -318,7 +318,7 @@ public final class Sizing {
   }
 
   private double overBall(Pot pot) {
-    return pot.topMm() - work.after().topMm();
+    return pot.topMm() - failures.ballTopMm();
   }
 
   /**

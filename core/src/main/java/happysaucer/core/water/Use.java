@@ -120,32 +120,43 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
     Use estimate = estimate(c, pot);
     Tally tally = new Tally();
     for (Poured poured : poured(c, pot)) {
-      double ratio = poured.leafDaily() / estimate.litresPerDay();
-      if (ratio >= LEAST_BELIEVED && ratio <= MOST_BELIEVED) {
-        tally.add(poured);
+      double over = poured.over(estimate, pot);
+      if (over >= LEAST_BELIEVED && over <= MOST_BELIEVED) {
+        // where a pot loses more by itself than its plant drinks, the difference knows little
+        double leaf =
+            Math.max(
+                LEAST_BELIEVED * estimate.litresPerDay(),
+                Math.min(MOST_BELIEVED * estimate.litresPerDay(), poured.leafDaily()));
+        tally.add(leaf, poured.ageDays());
       }
     }
     return tally.count == 0 ? estimate : tally.use();
   }
 
   /**
-   * What is poured on record over what a plant of this size can drink in this pot; empty when no
-   * watering was measured.
+   * What is poured on record over what a plant of this size can drink, and its pot lose, in this
+   * place; empty when no watering was measured.
    */
   static Optional<Double> pouredOverUse(Case c, PotEvidence pot) {
+    Use estimate = estimate(c, pot);
     Tally tally = new Tally();
-    poured(c, pot).forEach(tally::add);
-    return tally.count == 0
-        ? Optional.empty()
-        : Optional.of(tally.mean() / estimate(c, pot).litresPerDay());
+    poured(c, pot).forEach(poured -> tally.add(poured.over(estimate, pot), poured.ageDays()));
+    return tally.count == 0 ? Optional.empty() : Optional.of(tally.mean());
   }
 
   /**
    * One measured watering.
    *
-   * @param leafDaily litres a day through the leaves, brought to a day of twelve hours
+   * @param daily litres a day that stayed in the pot
+   * @param leafDaily of that through the leaves, brought to a day of twelve hours
+   * @param growth of that day against one of twelve hours
    */
-  private record Poured(double leafDaily, double ageDays) {}
+  private record Poured(double daily, double leafDaily, double growth, double ageDays) {
+    /** Over what plant and pot use on such a day. */
+    double over(Use estimate, PotEvidence pot) {
+      return daily / (estimate.litresPerDay() * growth + pot.surfaceLoss());
+    }
+  }
 
   private static List<Poured> poured(Case c, PotEvidence pot) {
     List<Poured> all = new ArrayList<>();
@@ -174,11 +185,11 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
 
   private static Poured poured(
       Case c, PotEvidence pot, double daily, LocalDate on, double ageDays) {
-    return new Poured(
-        throughLeaves(daily, pot.surfaceLoss()) / Season.growth(c.site().latitude(), on), ageDays);
+    double growth = Season.growth(c.site().latitude(), on);
+    return new Poured(daily, throughLeaves(daily, pot.surfaceLoss()) / growth, growth, ageDays);
   }
 
-  /** Weighted mean and spread of daily use. */
+  /** Weighted mean and spread. */
   private static final class Tally {
     private int count;
     private double weights;
@@ -186,13 +197,13 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
     private double sum;
     private double sumOfSquares;
 
-    void add(Poured poured) {
-      double weight = Math.exp(-poured.ageDays() / FORGOTTEN_DAYS);
+    void add(double value, double ageDays) {
+      double weight = Math.exp(-ageDays / FORGOTTEN_DAYS);
       count++;
       weights += weight;
       squares += weight * weight;
-      sum += weight * poured.leafDaily();
-      sumOfSquares += weight * poured.leafDaily() * poured.leafDaily();
+      sum += weight * value;
+      sumOfSquares += weight * value * value;
     }
 
     double mean() {

@@ -38,8 +38,8 @@ class WetTest {
     for (Wet.Place place : Wet.Place.values()) {
       Wet after = before.pour(litres, place, CAPS);
       assertThat(after.litres() - before.litres()).isCloseTo(Math.min(litres, room), within(1e-9));
-      assertThat(after.ball()).isBetween(before.ball(), CAPS.ball() + 1e-9);
-      assertThat(after.ring()).isBetween(before.ring(), CAPS.ring() + 1e-9);
+      assertThat(after.ball()).isBetween(before.ball() - 1e-9, CAPS.ball() + 1e-9);
+      assertThat(after.ring()).isBetween(before.ring() - 1e-9, CAPS.ring() + 1e-9);
     }
   }
 
