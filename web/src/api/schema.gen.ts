@@ -1972,6 +1972,7 @@ export interface components {
             breakOut?: string | null;
             /** Format: int32 */
             pieces?: number | null;
+            pot?: string | null;
         };
         Difference: {
             what: string;

@@ -154,7 +154,7 @@ export const PotTable = memo(function PotTable({ fit, plan, shown, pick, units }
         <ul className={classes.remarks}>
           {passing.flatMap((c) =>
             c.remarks.map((r) => (
-              <li key={c.id + r.code}>
+              <li key={c.id + r.text}>
                 <b>{name(c)}</b>: {r.text}
               </li>
             )),

@@ -143,7 +143,7 @@ function Verdict({ pot, order, asked }: { pot: Schemas['Candidate']; order: stri
     <div role="status">
       <ul className={classes.remarks}>
         {pot.remarks.map((r) => (
-          <li key={r.code}>{r.text}</li>
+          <li key={r.text}>{r.text}</li>
         ))}
       </ul>
     </div>

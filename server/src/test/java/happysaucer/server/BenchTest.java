@@ -203,6 +203,35 @@ class BenchTest {
     assertThat(page.get("potTopMm").asDouble()).isEqualTo(152);
   }
 
+  /** Its own pot would do and is nearer to the step that is aimed at. */
+  @Test
+  void thePotThatWasPickedIsReservedAlsoWhereThePresentOneRanksBetter() {
+    House house = new House(planner, "Bench seven");
+    String plant = house.plant("Adenium obesum", 150, "PICK-1");
+    house.check(plant, NOW, CROWDED);
+    planner.put(
+        "/api/overrules/" + UUID.randomUUID(),
+        "{\"plantId\":\"%s\",\"action\":\"RAISE_OR_SHALLOW\",\"urgency\":\"SOON\",\"reason\":\"Its base is to show\"}"
+            .formatted(plant));
+    String pot =
+        put("Low 17", "\"shape\":\"SHALLOW\",\"topMm\":172,\"baseMm\":140,\"heightMm\":100", 1);
+    JsonNode candidates =
+        planner
+            .get("/api/plants/" + plant + "/fit")
+            .json()
+            .get("advice")
+            .get("repot")
+            .get("candidates");
+    assertThat(candidates.findValuesAsString("id")).contains("current", pot);
+    assertThat(candidates.get(0).get("id").asString()).isNotEqualTo(pot);
+    String job = job(plant, ",\"potId\":\"%s\"".formatted(pot));
+    JsonNode stored = planner.get("/api/jobs/" + job).json();
+    assertThat(stored.get("job").get("shelfPotId").asString()).isEqualTo(pot);
+    assertThat(stored.get("advice").get("repot").get("section").get("newPot").get("topMm").asInt())
+        .isEqualTo(172);
+    assertThat(item("Low 17").get("free").asInt()).isZero();
+  }
+
   @Test
   void anUrnThatIsBrokenCannotGoBackOnTheShelfAndOneThatIsKeptCan() {
     House house = new House(planner, "Bench five");

@@ -317,8 +317,8 @@ class ShelfTest {
             .post("/api/plants/" + hibiscus + "/what-if", "{\"pot\":{\"topMm\":240}}")
             .json()
             .get("repot");
-    assertThat(ids(plan.get("candidates"))).containsExactly("current", "what-if");
-    assertThat(plan.get("section").get("newPot").get("topMm").asDouble()).isEqualTo(210);
+    assertThat(ids(plan.get("candidates"))).containsExactly("what-if", "current");
+    assertThat(plan.get("section").get("newPot").get("topMm").asDouble()).isEqualTo(240);
   }
 
   @Test

@@ -6,29 +6,77 @@ import happysaucer.core.species.Species;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /** One plant to ask about, changed step by step; each change makes another one. */
-record Plant(
-    Species species,
-    double potMm,
-    @Nullable Double heightMm,
-    LocalDate date,
-    Light light,
-    @Nullable String wish,
-    @Nullable LocalDate repotted,
-    @Nullable Boolean fed,
-    List<AdviceRequest.State> states,
-    List<AdviceRequest.Sign> signs,
-    AdviceRequest.@Nullable Watering watering,
-    @Nullable String timing,
-    @Nullable Boolean inCoverPot) {
+final class Plant {
   private static final double LATITUDE = 44;
 
+  private final Species species;
+  private double potMm;
+  private @Nullable Double heightMm;
+  private LocalDate date;
+  private Light light;
+  private @Nullable String wish;
+  private @Nullable LocalDate repotted;
+  private @Nullable Boolean fed;
+  private List<AdviceRequest.State> states = List.of();
+  private List<AdviceRequest.Sign> signs = List.of();
+  private AdviceRequest.@Nullable Watering watering;
+  private Map<String, String> method = Map.of();
+  private @Nullable Boolean inCoverPot;
+
+  private Plant(Species species, double potMm, LocalDate date, Light light) {
+    this.species = species;
+    this.potMm = potMm;
+    this.date = date;
+    this.light = light;
+  }
+
   static Plant of(Species species, double potMm, LocalDate date, Light light) {
-    return new Plant(
-        species, potMm, null, date, light, null, null, null, List.of(), List.of(), null, null,
-        null);
+    return new Plant(species, potMm, date, light);
+  }
+
+  private Plant changed(Consumer<Plant> change) {
+    Plant other = new Plant(species, potMm, date, light);
+    other.heightMm = heightMm;
+    other.wish = wish;
+    other.repotted = repotted;
+    other.fed = fed;
+    other.states = states;
+    other.signs = signs;
+    other.watering = watering;
+    other.method = method;
+    other.inCoverPot = inCoverPot;
+    change.accept(other);
+    return other;
+  }
+
+  Species species() {
+    return species;
+  }
+
+  double potMm() {
+    return potMm;
+  }
+
+  @Nullable Double heightMm() {
+    return heightMm;
+  }
+
+  LocalDate date() {
+    return date;
+  }
+
+  Light light() {
+    return light;
+  }
+
+  List<AdviceRequest.Sign> signs() {
+    return signs;
   }
 
   /** As tall and wide as its kind usually is in such a pot, and measured. */
@@ -38,141 +86,37 @@ record Plant(
   }
 
   Plant tall(double height) {
-    return new Plant(
-        species,
-        potMm,
-        height,
-        date,
-        light,
-        wish,
-        repotted,
-        fed,
-        states,
-        signs,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.heightMm = height);
   }
 
   Plant in(double otherPotMm) {
-    return new Plant(
-        species,
-        otherPotMm,
-        heightMm,
-        date,
-        light,
-        wish,
-        repotted,
-        fed,
-        states,
-        signs,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.potMm = otherPotMm);
   }
 
   Plant on(LocalDate day) {
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        day,
-        light,
-        wish,
-        repotted,
-        fed,
-        states,
-        signs,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.date = day);
   }
 
   Plant inLight(Light other) {
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        other,
-        wish,
-        repotted,
-        fed,
-        states,
-        signs,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.light = other);
   }
 
   Plant wishing(String other) {
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        light,
-        other,
-        repotted,
-        fed,
-        states,
-        signs,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.wish = other);
   }
 
   Plant repottedMonthsAgo(double months) {
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        light,
-        wish,
-        date.minusDays(Math.round(months * 30.44)),
-        fed,
-        states,
-        signs,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.repotted = date.minusDays(Math.round(months * 30.44)));
   }
 
   Plant fed(boolean is) {
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        light,
-        wish,
-        repotted,
-        is,
-        states,
-        signs,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.fed = is);
   }
 
   Plant state(String code, @Nullable Integer days) {
     List<AdviceRequest.State> more = new ArrayList<>(states);
     more.add(new AdviceRequest.State(code, days));
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        light,
-        wish,
-        repotted,
-        fed,
-        more,
-        signs,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.states = more);
   }
 
   Plant sign(String code) {
@@ -195,78 +139,24 @@ record Plant(
     List<AdviceRequest.Sign> more = new ArrayList<>(signs);
     more.removeIf(other -> other.code().equals(sign.code()));
     more.add(sign);
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        light,
-        wish,
-        repotted,
-        fed,
-        states,
-        more,
-        watering,
-        timing,
-        inCoverPot);
+    return changed(p -> p.signs = more);
   }
 
   Plant watered(double everyDays, double litres) {
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        light,
-        wish,
-        repotted,
-        fed,
-        states,
-        signs,
-        new AdviceRequest.Watering(everyDays, litres, 0.0, null),
-        timing,
-        inCoverPot);
+    return changed(p -> p.watering = new AdviceRequest.Watering(everyDays, litres, 0.0, null));
   }
 
   /** The method raises a base that is shown. */
   Plant showingItsBase() {
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        light,
-        wish,
-        repotted,
-        fed,
-        states,
-        signs,
-        watering,
-        "RAISED",
-        inCoverPot);
+    return changed(p -> p.method = Map.of("level", "RAISED"));
   }
 
   Plant byInterval() {
-    return new Plant(
-        species,
-        potMm,
-        heightMm,
-        date,
-        light,
-        wish,
-        repotted,
-        fed,
-        states,
-        signs,
-        watering,
-        "INTERVAL",
-        inCoverPot);
+    return changed(p -> p.method = Map.of("timing", "INTERVAL"));
   }
 
   Plant standingInCover() {
-    return new Plant(
-        species, potMm, heightMm, date, light, wish, repotted, fed, states, signs, watering, timing,
-        true);
+    return changed(p -> p.inCoverPot = true);
   }
 
   AdviceRequest request() {
@@ -308,18 +198,11 @@ record Plant(
         signs,
         watering,
         null,
-        choice(),
+        method.isEmpty() ? null : AdviceRequest.MethodChoice.of(method),
         null,
         null,
         null,
         null);
-  }
-
-  private AdviceRequest.@Nullable MethodChoice choice() {
-    return timing == null
-        ? null
-        : AdviceRequest.MethodChoice.of(
-            java.util.Map.of(timing.equals("RAISED") ? "level" : "timing", timing));
   }
 
   private double spread(double height) {
@@ -335,8 +218,7 @@ record Plant(
     if (heightMm != null) {
       told.append(", ").append(Math.round(heightMm / 10)).append(" cm tall");
     }
-    told.append(", ")
-        .append(date.getMonth().name().substring(0, 3).toLowerCase(java.util.Locale.ROOT));
+    told.append(", ").append(date.getMonth().name().substring(0, 3).toLowerCase(Locale.ROOT));
     told.append(' ').append(date.getDayOfMonth()).append(", ").append(light);
     if (wish != null) {
       told.append(", ").append(wish);
@@ -364,6 +246,6 @@ record Plant(
           .append(" L every ")
           .append(watering.intervalDays());
     }
-    return told.append(timing == null ? "" : ", by interval").toString();
+    return told.append(method.isEmpty() ? "" : ", " + method).toString();
   }
 }

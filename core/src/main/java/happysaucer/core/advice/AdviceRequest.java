@@ -290,6 +290,7 @@ public record AdviceRequest(
    * @param raiseMm how far the ball is to stand above its old line
    * @param breakOut what is kept where a mouth holds the ball: PLANT or POT
    * @param pieces into how many a clump is parted
+   * @param pot id of the candidate that somebody picked: it is taken where it will do
    */
   public record Wish(
       @Nullable Double baseSliceMm,
@@ -299,8 +300,9 @@ public record AdviceRequest(
       @Nullable String mix,
       @Nullable Double raiseMm,
       @Nullable String breakOut,
-      @Nullable Integer pieces) {
-    public static final Wish NONE = new Wish(null, null, null, null, null, null, null, null);
+      @Nullable Integer pieces,
+      @Nullable String pot) {
+    public static final Wish NONE = new Wish(null, null, null, null, null, null, null, null, null);
 
     /** Whether cuts are wished, or gaps that cuts follow from. */
     public boolean cuts() {
@@ -312,12 +314,18 @@ public record AdviceRequest(
 
     /** The same, with the cuts left to the rules. */
     public Wish withoutCuts() {
-      return new Wish(null, null, null, null, mix, raiseMm, breakOut, pieces);
+      return new Wish(null, null, null, null, mix, raiseMm, breakOut, pieces, pot);
+    }
+
+    /** The same with a pot picked, or with none. */
+    public Wish picking(@Nullable String id) {
+      return new Wish(
+          baseSliceMm, sideShaveMm, gapUnderMm, gapAroundMm, mix, raiseMm, breakOut, pieces, id);
     }
 
     public Wish withBreakOut(String kept) {
       return new Wish(
-          baseSliceMm, sideShaveMm, gapUnderMm, gapAroundMm, mix, raiseMm, kept, pieces);
+          baseSliceMm, sideShaveMm, gapUnderMm, gapAroundMm, mix, raiseMm, kept, pieces, pot);
     }
   }
 }

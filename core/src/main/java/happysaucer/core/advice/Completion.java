@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -92,7 +93,7 @@ final class Completion {
     History history =
         new HistoryCompletion(checks, book.signs(), request.date()).of(request.history());
     List<Pot> candidates = candidates(pots, pot, ball);
-    Wish wish = new WishCompletion(checks, book.media()).of(request.wish(), ball);
+    Wish wish = new WishCompletion(checks, book.media()).of(request.wish(), ball, ids(candidates));
     Method method = MethodCompletion.of(request.method(), checks);
     Units units =
         request.units() == null
@@ -413,6 +414,17 @@ final class Completion {
     return Optional.of(
         new Case.Watering(
             interval, Optional.ofNullable(litres), runOff, Optional.ofNullable(after)));
+  }
+
+  /** Faulty ones are named as such, so that a pick of theirs is not a second fault. */
+  private List<String> ids(List<Pot> completed) {
+    return request.candidates() == null
+        ? completed.stream().map(Pot::id).toList()
+        : request.candidates().stream()
+            .filter(Objects::nonNull)
+            .map(AdviceRequest.Pot::id)
+            .filter(Objects::nonNull)
+            .toList();
   }
 
   private List<Pot> candidates(PotCompletion pots, @Nullable Pot pot, @Nullable Ball ball) {

@@ -6,6 +6,7 @@ import happysaucer.core.medium.Mix;
 import happysaucer.core.pot.Frustum;
 import happysaucer.core.root.Ball;
 import happysaucer.core.root.RootCut;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -27,8 +28,9 @@ final class WishCompletion {
 
   /**
    * @param ball null when it is faulty; then cuts are not checked against it
+   * @param candidates ids of those of which one may be picked
    */
-  Wish of(AdviceRequest.@Nullable Wish given, @Nullable Ball ball) {
+  Wish of(AdviceRequest.@Nullable Wish given, @Nullable Ball ball, List<String> candidates) {
     if (given == null) {
       return Wish.NONE;
     }
@@ -44,7 +46,16 @@ final class WishCompletion {
         given.pieces() == null
             ? Wish.TWO
             : (int)
-                checks.range("wish.pieces", given.pieces(), Wish.TWO, MOST_PIECES, "", Wish.TWO));
+                checks.range("wish.pieces", given.pieces(), Wish.TWO, MOST_PIECES, "", Wish.TWO),
+        picked(given.pot(), candidates));
+  }
+
+  private Optional<String> picked(@Nullable String id, List<String> candidates) {
+    if (id != null && !candidates.contains(id)) {
+      checks.fault(
+          "wish.pot", "There is no such pot among the candidates. Pick one of theirs.", id);
+    }
+    return Optional.ofNullable(id);
   }
 
   private Optional<Wish.Cuts> cuts(AdviceRequest.Wish given, @Nullable Ball ball) {

@@ -21,9 +21,4 @@ record FromBelow() implements CarePlan {
     return Optional.of(
         "Probe the old ball near the stem, not the fresh medium at the edge. Dry 2 to 3 cm down? Then {} into the saucer, and pour the rest away.");
   }
-
-  @Override
-  public Optional<Own> own() {
-    return Optional.empty();
-  }
 }

@@ -37,6 +37,6 @@ record KeepMoist() implements CarePlan {
   /** What was used, and no more: there is nothing to build up while roots are few. */
   @Override
   public double usedShare() {
-    return 6.0 / 7;
+    return NO_MORE;
   }
 }

@@ -21,14 +21,9 @@ record RotRescueCare() implements CarePlan {
     return Optional.of("Probe 5 cm down near the stem. Dry there? Then {} round the stem.");
   }
 
-  @Override
-  public Optional<Own> own() {
-    return Optional.empty();
-  }
-
   /** It stays barely moist: what was used, and no more. */
   @Override
   public double usedShare() {
-    return 6.0 / 7;
+    return NO_MORE;
   }
 }

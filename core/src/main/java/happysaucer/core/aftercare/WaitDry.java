@@ -18,11 +18,6 @@ record WaitDry() implements CarePlan {
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of("Probe to the pot's base through a hole. Dry all the way? Then give {}.");
-  }
-
-  @Override
-  public Optional<Own> own() {
-    return Optional.empty();
+    return Optional.of(DRY_TO_THE_BASE);
   }
 }

@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
  * @param raiseMm how far the ball is to stand above its old line
  * @param breakOut what is kept where a mouth holds the ball
  * @param pieces into how many a clump is parted
+ * @param pot id of the candidate that somebody picked: it is taken where it will do
  */
 public record Wish(
     Optional<Cuts> cuts,
@@ -19,7 +20,8 @@ public record Wish(
     Optional<Mix> mix,
     OptionalDouble raiseMm,
     Optional<BreakOut> breakOut,
-    int pieces) {
+    int pieces,
+    Optional<String> pot) {
   /** A clump is parted in two unless somebody wants more. */
   public static final int TWO = 2;
 
@@ -30,7 +32,8 @@ public record Wish(
           Optional.empty(),
           OptionalDouble.empty(),
           Optional.empty(),
-          TWO);
+          TWO,
+          Optional.empty());
 
   public record Cuts(double baseSliceMm, double sideShaveMm) {}
 

@@ -43,9 +43,6 @@ public final class Sizing {
 
   private static final double NEAR_ABOVE = 210;
 
-  /** The id of a pot that exists nowhere and is asked about all the same. */
-  public static final String WHAT_IF = "what-if";
-
   /** Fill over the volume of washed or parted roots that is aimed at (rule of thumb). */
   static final double ROOTS_BEST = 1.8;
 
@@ -185,9 +182,13 @@ public final class Sizing {
     return compare(pots, c.fromStock() || !aim.offersOtherPots());
   }
 
-  /** A pot that is only thought of is compared even where the plant stays in its own. */
+  /** A pot that somebody picked is compared even where the plant stays in its own. */
   private boolean asked(Pot pot) {
-    return pot.id().equals(WHAT_IF) && aim != Aim.TOP_ONLY;
+    return picked(pot) && aim != Aim.TOP_ONLY;
+  }
+
+  private boolean picked(Pot pot) {
+    return c.wish().pot().equals(Optional.of(pot.id()));
   }
 
   /**
@@ -338,7 +339,8 @@ public final class Sizing {
         compared.stream()
             .filter(Candidate::passes)
             .sorted(
-                Comparator.comparingDouble(this::step)
+                Comparator.comparing((Candidate candidate) -> !picked(candidate.pot()))
+                    .thenComparingDouble(this::step)
                     .thenComparingDouble(candidate -> Rounding.forDecision(candidate.score()))
                     .thenComparingDouble(candidate -> candidate.fit().stepMm())
                     .thenComparing(candidate -> candidate.pot().id()))

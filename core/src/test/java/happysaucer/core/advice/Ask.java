@@ -231,7 +231,7 @@ public final class Ask {
 
   public Ask wishingCuts(double baseSliceMm, double sideShaveMm) {
     return wishing(
-        new AdviceRequest.Wish(baseSliceMm, sideShaveMm, null, null, null, null, null, null));
+        new AdviceRequest.Wish(baseSliceMm, sideShaveMm, null, null, null, null, null, null, null));
   }
 
   /** What the rules said when they were overruled. */

@@ -24,7 +24,7 @@ class WishTest {
 
   private static AdviceRequest.Wish wish(
       Double under, Double around, String mix, Double raise, String breakOut, Integer pieces) {
-    return new AdviceRequest.Wish(null, null, under, around, mix, raise, breakOut, pieces);
+    return new AdviceRequest.Wish(null, null, under, around, mix, raise, breakOut, pieces, null);
   }
 
   @Test
@@ -100,7 +100,9 @@ class WishTest {
     assertThatThrownBy(
             () ->
                 crowded()
-                    .wishing(new AdviceRequest.Wish(10.0, null, 10.0, null, null, null, null, null))
+                    .wishing(
+                        new AdviceRequest.Wish(
+                            10.0, null, 10.0, null, null, null, null, null, null))
                     .advice())
         .isInstanceOfSatisfying(
             RefusedException.class,
@@ -198,5 +200,44 @@ class WishTest {
             e ->
                 assertThat(e.faults().stream().map(Fault::field))
                     .containsExactly("pot.material", "pot.topMm"));
+  }
+
+  /** Also where the rules would rather keep the present one, or another is better. */
+  @Test
+  void thePotThatWasPickedIsTakenWhereItWillDo() {
+    AdviceRequest.Pot low =
+        new AdviceRequest.Pot(
+            "low",
+            "SHALLOW",
+            "TERRACOTTA",
+            170.0,
+            null,
+            null,
+            null,
+            130.0,
+            null,
+            null,
+            null,
+            1,
+            null,
+            null,
+            null);
+    Ask rose =
+        Ask.about("Adenium obesum")
+            .in(Ask.pot("now", 150, 6))
+            .sized(380, 300)
+            .overruled("RAISE_OR_SHALLOW", "SOON", null)
+            .choosing(Ask.pot("same", 150, 6), low);
+    assertThat(taken(rose)).isNotEqualTo("low");
+    assertThat(taken(rose.wishing(AdviceRequest.Wish.NONE.picking("low")))).isEqualTo("low");
+    assertThatThrownBy(() -> taken(rose.wishing(AdviceRequest.Wish.NONE.picking("gone"))))
+        .isInstanceOfSatisfying(
+            RefusedException.class,
+            refused ->
+                assertThat(refused.faults()).extracting(Fault::field).containsExactly("wish.pot"));
+  }
+
+  private static String taken(Ask ask) {
+    return ask.advice().repot().chosen().orElseThrow().id();
   }
 }

@@ -62,7 +62,15 @@ public class BenchAdvice {
       @Nullable String potId,
       AdviceRequest.@Nullable Pot pot,
       AdviceRequest.@Nullable Wish wish,
-      @Nullable String reserved) {}
+      @Nullable String reserved) {
+    /** With the pot that is asked about picked: the plan is made for it, where it will do. */
+    private AdviceRequest.@Nullable Wish wished() {
+      String id = pot == null ? potId : pot.id();
+      return wish == null && id == null
+          ? null
+          : Objects.requireNonNullElse(wish, AdviceRequest.Wish.NONE).picking(id);
+    }
+  }
 
   /**
    * The advice of today for a stored plant at the question.
@@ -116,7 +124,7 @@ public class BenchAdvice {
                 gathered.states(),
                 gathered.openAsides(
                     question.found().stream().map(AdviceRequest.Sign::code).toList()))
-            .withWish(question.wish());
+            .withWish(question.wished());
     if (question.pot() != null) {
       return request.withCandidates(List.of(question.pot()));
     }

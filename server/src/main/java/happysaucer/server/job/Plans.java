@@ -120,7 +120,9 @@ class Plans {
           work.rootShare());
     }
     confirmed(given, request.confirmed());
-    if (chosen(given).isEmpty()) {
+    Optional<String> chosen = chosen(given).map(Advice.Candidate::id);
+    boolean another = request.potId() != null && !chosen.equals(Optional.of(request.potId()));
+    if (chosen.isEmpty() || another && !Boolean.TRUE.equals(request.order())) {
       throw InputException.of(
           "potId",
           given.repot().order() != null && request.potId() == null

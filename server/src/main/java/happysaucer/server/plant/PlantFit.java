@@ -3,7 +3,6 @@ package happysaucer.server.plant;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.RefusedException;
-import happysaucer.core.repot.Sizing;
 import happysaucer.core.round.Saucer;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
@@ -30,6 +29,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Every pot on the shelf for one plant, and what a pot or cuts of one's own would make of it. */
 @Service
 class PlantFit {
+  /** The id of a pot that exists nowhere and is asked about all the same. */
+  private static final String THOUGHT_OF = "what-if";
+
   private final AdviceService advice;
   private final BenchAdvice bench;
   private final Jobs jobs;
@@ -167,7 +169,7 @@ class PlantFit {
         new BenchAdvice.Question(
             List.of(),
             request.potId(),
-            pot == null ? null : pot.withId(Sizing.WHAT_IF),
+            pot == null ? null : pot.withId(THOUGHT_OF),
             request.wish(),
             null),
         units);
