@@ -268,22 +268,7 @@ final class CallsOfAGrower {
     all.add(
         "A figure from defaults explains no strong sign away",
         all.inTheirLight(
-            p ->
-                new Plant(
-                        p.species(),
-                        p.potMm(),
-                        null,
-                        p.date(),
-                        p.light(),
-                        null,
-                        null,
-                        null,
-                        List.of(),
-                        List.of(),
-                        null,
-                        null,
-                        null)
-                    .valued("DRIES_TOO_FAST", 3)),
+            p -> Plant.of(p.species(), p.potMm(), p.date(), p.light()).valued("DRIES_TOO_FAST", 3)),
         asked ->
             Rule.unless(
                 asked.advice().findings().stream()
