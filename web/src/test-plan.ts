@@ -18,6 +18,7 @@ export function candidate(id: string, topMm: number, rank: number | null): Schem
 }
 
 export const plan: Schemas['Repot'] = {
+  workOn: '2027-04-12',
   candidates: [candidate('a', 260, 1), candidate('b', 270, 2), candidate('c', 230, null)],
   sizing: ['By the small step.'], order: null, orderPot: null,
   rootWork: {

@@ -1651,6 +1651,8 @@ export interface components {
             outcomes: components["schemas"]["OutcomeView"][];
         };
         Repot: {
+            /** Format: date */
+            workOn: string | null;
             candidates: components["schemas"]["Candidate"][];
             sizing: string[];
             order: string | null;
@@ -2315,6 +2317,8 @@ export interface components {
             history?: components["schemas"]["History"] | null;
             argument?: components["schemas"]["Argument"] | null;
             wish?: components["schemas"]["Wish"] | null;
+            /** Format: date */
+            workOn?: string | null;
         };
         Argument: {
             setAside?: components["schemas"]["SetAside"][] | null;

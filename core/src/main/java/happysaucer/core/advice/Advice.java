@@ -1,14 +1,15 @@
 package happysaucer.core.advice;
 
 import happysaucer.core.unit.Rounding;
+import happysaucer.core.unit.Said;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The answer. Lengths in mm, masses in g, volumes in L, shares 0 to 1; texts in the asked units. A
- * figure that cannot be reached is null, never NaN.
+ * The answer. Lengths in mm, masses in g, volumes in L, shares 0 to 1; what is said keeps its
+ * message beside its words in the asked units. A figure that cannot be reached is null, never NaN.
  *
  * @param present the plant as it stands, to be drawn in section
  * @param size of the plant as it was reckoned with; null on advice older than it
@@ -62,7 +63,7 @@ public record Advice(
    */
   public record Size(double heightMm, double spreadMm, boolean measured) {}
 
-  public record Coded(String code, String text) {}
+  public record Coded(String code, Said text) {}
 
   public record Finding(
       String code,
@@ -72,12 +73,12 @@ public record Advice(
       List<Evidence> evidence,
       List<Discounted> discounted) {}
 
-  public record Evidence(String sign, double weight, String why) {}
+  public record Evidence(String sign, double weight, Said why) {}
 
   /**
    * @param setAside whether a person set it aside, rather than a rule
    */
-  public record Discounted(String sign, String why, boolean setAside) {}
+  public record Discounted(String sign, Said why, boolean setAside) {}
 
   public record Call(
       String action,
@@ -85,9 +86,9 @@ public record Advice(
       @Nullable LocalDate from,
       @Nullable LocalDate to,
       @Nullable LocalDate recheck,
-      List<String> reasons,
+      List<Said> reasons,
       List<Hold> holds,
-      List<String> interim,
+      List<Said> interim,
       List<Coded> also,
       List<Alternative> alternatives,
       @Nullable Overruled overruled) {}
@@ -100,35 +101,37 @@ public record Advice(
   public record Overruled(String by, String reason, String action) {}
 
   public record Hold(
-      String code, boolean firm, boolean overridden, String liftedBy, @Nullable LocalDate until) {}
+      String code, boolean firm, boolean overridden, Said liftedBy, @Nullable LocalDate until) {}
 
-  public record Alternative(String action, String when) {}
+  public record Alternative(String action, Said when) {}
 
-  public record Look(String sign, String how, String why) {}
+  public record Look(String sign, String how, Said why) {}
 
   /**
    * Why it is not to be slipped out of its pot; null where nothing speaks against it.
    *
    * @param never whatever the plant is doing; otherwise only for now
    */
-  public record SlipWarning(boolean never, String why) {}
+  public record SlipWarning(boolean never, Said why) {}
 
   public record Forecast(
       @Nullable Double rootFill,
       @Nullable LocalDate clearFrom,
       @Nullable LocalDate clearTo,
-      String basis) {}
+      Said basis) {}
 
   /**
+   * @param workOn day of the work, which everything dated follows; null on advice older than it
    * @param pieces into which a clump is parted; each takes a pot and so much mix
    * @param lift null where no pot was found, or on advice older than it
    * @param sizing how the pot was sized, and what bore on it
    * @param orderPot the pot to order, with its figures, when none passes
    */
   public record Repot(
+      @Nullable LocalDate workOn,
       List<Candidate> candidates,
-      List<String> sizing,
-      @Nullable String order,
+      List<Said> sizing,
+      @Nullable Said order,
       @Nullable Candidate orderPot,
       RootWork rootWork,
       @Nullable Mix mix,
@@ -224,7 +227,7 @@ public record Advice(
       boolean confirm,
       boolean overLimit,
       int callusDays,
-      List<String> notes,
+      List<Said> notes,
       @Nullable Cuts samePot) {}
 
   public record Cuts(double baseSliceMm, double sideShaveMm, double rootShare) {}
@@ -242,7 +245,7 @@ public record Advice(
       double coarseLitres,
       @Nullable Filler filler,
       List<Ingredient> ingredients,
-      @Nullable String recipe) {}
+      @Nullable Said recipe) {}
 
   /** Cheaper grains under a reservoir's roots, up to a depth; water stands up to the mark. */
   public record Filler(String code, double litres, double depthMm, double markMm) {}
@@ -252,11 +255,11 @@ public record Advice(
   public record Levels(double rimGapMm, double baseLayerMm, double raiseMm) {}
 
   public record Feed(
-      String kind, @Nullable Double grams, @Nullable LocalDate holdUntil, String why) {}
+      String kind, @Nullable Double grams, @Nullable LocalDate holdUntil, Said why) {}
 
   public record WaterIn(LocalDate on, double litres) {}
 
-  public record Step(String phase, String text) {}
+  public record Step(String phase, Said text) {}
 
   /**
    * A straight-sided body for drawing, inside measures in mm.
@@ -314,11 +317,11 @@ public record Advice(
       double litresPerDay,
       double litres,
       double uncertainty,
-      String basis) {}
+      Said basis) {}
 
   public record Aftercare(String plan, List<CareStep> steps, List<Week> weeks) {}
 
-  public record CareStep(LocalDate from, LocalDate to, String kind, String who, String text) {}
+  public record CareStep(LocalDate from, LocalDate to, String kind, String who, Said text) {}
 
   public record Week(int week, LocalDate from, @Nullable Double everyDays, double litres) {}
 }

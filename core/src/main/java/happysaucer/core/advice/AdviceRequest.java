@@ -24,31 +24,57 @@ public record AdviceRequest(
     @Nullable String units,
     @Nullable History history,
     @Nullable Argument argument,
-    @Nullable Wish wish) {
+    @Nullable Wish wish,
+    @Nullable LocalDate workOn) {
 
   /** The same asked about other pots. */
   public AdviceRequest withCandidates(List<Pot> pots) {
-    return with(pot, ball, pots, method, wish);
+    return with(pot, ball, pots, method, wish, workOn);
   }
 
   /** The same of the plant in another pot, its ball not measured. */
   public AdviceRequest withPot(Pot other) {
-    return with(other, null, candidates, method, wish);
+    return with(other, null, candidates, method, wish, workOn);
   }
 
   /** The same with another ball. */
   public AdviceRequest withBall(@Nullable Ball other) {
-    return with(pot, other, candidates, method, wish);
+    return with(pot, other, candidates, method, wish, workOn);
   }
 
   /** The same by another method. */
   public AdviceRequest withMethod(@Nullable MethodChoice other) {
-    return with(pot, ball, candidates, other, wish);
+    return with(pot, ball, candidates, other, wish, workOn);
   }
 
   /** The same, with work done as a person wishes. */
   public AdviceRequest withWish(@Nullable Wish other) {
-    return with(pot, ball, candidates, method, other);
+    return with(pot, ball, candidates, method, other, workOn);
+  }
+
+  /** The same with the work done on a day; null for the day the call gives. */
+  public AdviceRequest workedOn(@Nullable LocalDate day) {
+    return with(pot, ball, candidates, method, wish, day);
+  }
+
+  /** The same said in other units, METRIC or IMPERIAL. */
+  public AdviceRequest in(String otherUnits) {
+    return new AdviceRequest(
+        date,
+        site,
+        spot,
+        plant,
+        pot,
+        ball,
+        signs,
+        watering,
+        candidates,
+        method,
+        otherUnits,
+        history,
+        argument,
+        wish,
+        workOn);
   }
 
   private AdviceRequest with(
@@ -56,7 +82,8 @@ public record AdviceRequest(
       @Nullable Ball otherBall,
       @Nullable List<Pot> pots,
       @Nullable MethodChoice otherMethod,
-      @Nullable Wish otherWish) {
+      @Nullable Wish otherWish,
+      @Nullable LocalDate otherDay) {
     return new AdviceRequest(
         date,
         site,
@@ -71,7 +98,8 @@ public record AdviceRequest(
         units,
         history,
         argument,
-        otherWish);
+        otherWish,
+        otherDay);
   }
 
   public record Site(@Nullable Double latitude, @Nullable Boolean outdoors, @Nullable String use) {}

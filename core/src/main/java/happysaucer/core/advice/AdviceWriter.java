@@ -22,6 +22,7 @@ import happysaucer.core.repot.Fixings;
 import happysaucer.core.repot.RepotPlan;
 import happysaucer.core.root.RootCut;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Said;
 import happysaucer.core.unit.Window;
 import happysaucer.core.unit.Wording;
 import happysaucer.core.water.Drying;
@@ -46,8 +47,8 @@ final class AdviceWriter {
     this.wording = new Wording(c.units());
   }
 
-  private String say(Message message) {
-    return wording.text(message);
+  private Said say(Message message) {
+    return wording.say(message);
   }
 
   private static @Nullable Double figure(OptionalDouble value) {
@@ -79,9 +80,9 @@ final class AdviceWriter {
         call.window().map(Window::from).orElse(null),
         call.window().map(Window::to).orElse(null),
         call.recheck().orElse(null),
-        wording.texts(call.reasons()),
+        wording.say(call.reasons()),
         call.holds().stream().map(hold -> hold(hold, call.overridden())).toList(),
-        wording.texts(call.interim()),
+        wording.say(call.interim()),
         call.also().stream()
             .map(also -> new Advice.Coded(also.code().name(), say(also.text())))
             .toList(),
@@ -125,8 +126,9 @@ final class AdviceWriter {
   Advice.Repot repot(RepotPlan plan) {
     Optional<Candidate> chosen = plan.chosen();
     return new Advice.Repot(
+        plan.workDay(),
         plan.candidates().stream().map(this::candidate).toList(),
-        wording.texts(plan.sizing()),
+        wording.say(plan.sizing()),
         plan.order().map(this::say).orElse(null),
         plan.order().flatMap(order -> chosen).map(this::candidate).orElse(null),
         new Advice.RootWork(
@@ -140,7 +142,7 @@ final class AdviceWriter {
             plan.rootWork().confirm(),
             plan.rootWork().overLimit(),
             plan.rootWork().callusDays(),
-            wording.texts(plan.rootWork().notes()),
+            wording.say(plan.rootWork().notes()),
             samePot()),
         plan.mix().map(mix -> mix(mix, chosen)).orElse(null),
         chosen.map(AdviceWriter::levels).orElse(null),
@@ -366,13 +368,22 @@ final class AdviceWriter {
         outgoing(drying.litresPerDay()),
         outgoing(drying.pourLitres()),
         outgoing(drying.uncertainty()),
-        waterings == 0
-            ? "From its leaves, its light and what such pots usually last; no measured watering to go by."
-            : waterings == 1
-                ? "From its own measured waterings."
-                : "From "
-                    + waterings
-                    + " measured waterings of its own, the newest counting most.");
+        say(basis(waterings)));
+  }
+
+  private static Message basis(int waterings) {
+    return switch (waterings) {
+      case 0 ->
+          Message.of(
+              "water.fromLeaves",
+              "From its leaves, its light and what such pots usually last; no measured watering to go by.");
+      case 1 -> Message.of("water.fromOne", "From its own measured waterings.");
+      default ->
+          Message.of(
+              "water.fromMany",
+              "From {} measured waterings of its own, the newest counting most.",
+              waterings);
+    };
   }
 
   private static @Nullable Double scaled(OptionalDouble value, double factor) {

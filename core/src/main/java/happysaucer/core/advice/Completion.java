@@ -22,6 +22,8 @@ import happysaucer.core.species.Light;
 import happysaucer.core.species.Species;
 import happysaucer.core.species.SpeciesTable;
 import happysaucer.core.unit.Units;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -34,6 +36,9 @@ import org.jspecify.annotations.Nullable;
 final class Completion {
   /** Where no latitude is given (rule of thumb: a middle latitude). */
   private static final double LATITUDE = 45;
+
+  /** What is known today says little of a plant in two years. */
+  private static final int MOST_DAYS_TO_WORK = 730;
 
   private static final double MOST_PLANT_MM = 20000;
 
@@ -69,6 +74,7 @@ final class Completion {
       checks.fault("date", "Give the date of the case, as 2027-03-10.", null);
     }
     checks.day("date", request.date());
+    workOn();
     Case.Site site = site();
     Light light =
         checks.codeOr(
@@ -119,8 +125,21 @@ final class Completion {
             method,
             units,
             argument,
-            wish),
+            wish,
+            Optional.ofNullable(request.workOn())),
         checks.assumed());
+  }
+
+  private void workOn() {
+    LocalDate day = request.workOn();
+    if (day == null || request.date() == null) {
+      return;
+    }
+    checks.day("workOn", day);
+    if (Math.abs(ChronoUnit.DAYS.between(request.date(), day)) > MOST_DAYS_TO_WORK) {
+      checks.fault(
+          "workOn", "Must be within " + MOST_DAYS_TO_WORK + " days of the date.", day.toString());
+    }
   }
 
   private Case.Site site() {

@@ -81,7 +81,7 @@ public final class Differences {
         plan -> {
           Advice.Candidate pot = chosen(plan);
           return pot == null
-              ? plan.order()
+              ? plan.order() == null ? null : plan.order().words()
               : wording.mm(pot.pot().topMm()) + " " + plain(pot.material());
         });
     compareInPlan(
@@ -149,10 +149,10 @@ public final class Differences {
 
   /** The first step of one plan that the other has not. */
   private static @Nullable String firstOf(Advice.Repot plan, Advice.Repot other) {
-    List<String> known = other.steps().stream().map(Advice.Step::text).toList();
+    List<String> known = other.steps().stream().map(step -> step.text().words()).toList();
     for (Advice.Step step : plan.steps()) {
-      if (!known.contains(step.text())) {
-        return step.text();
+      if (!known.contains(step.text().words())) {
+        return step.text().words();
       }
     }
     return null;

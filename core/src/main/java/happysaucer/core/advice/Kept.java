@@ -143,7 +143,8 @@ public final class Kept {
         fields.containsKey("units") ? null : r.units(),
         history(r.history(), fields.getOrDefault("history", none), items),
         argument(r.argument(), fields.containsKey("argument"), items.get("argument.setAside")),
-        r.wish());
+        r.wish(),
+        fields.containsKey("workOn") ? null : r.workOn());
   }
 
   private static <T> @Nullable List<T> kept(

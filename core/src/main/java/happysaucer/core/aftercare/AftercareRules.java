@@ -115,7 +115,8 @@ public final class AftercareRules {
           plan.rootWork().activity(),
           bounded ? OptionalDouble.of(own.get() * STRETCH) : OptionalDouble.empty(),
           STRETCH_WEEKS,
-          care.usedShare());
+          care.usedShare(),
+          care.barelyMoist());
     }
 
     Aftercare make() {

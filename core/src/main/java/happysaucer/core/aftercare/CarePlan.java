@@ -48,6 +48,11 @@ sealed interface CarePlan
     return 1;
   }
 
+  /** It is kept no wetter than its first watering made it. */
+  default boolean barelyMoist() {
+    return false;
+  }
+
   /** By what was done first, then by the species. */
   static CarePlan of(Case c, Call call, RepotPlan plan) {
     Traits traits = c.plant().traits();

@@ -19,6 +19,6 @@ record FromBelow() implements CarePlan {
   @Override
   public Optional<String> probe(Case c) {
     return Optional.of(
-        "Probe the old ball near the stem, not the fresh medium at the edge. Dry 2 to 3 cm down? Then {} into the saucer, and pour the rest away.");
+        "Probe the old ball near the stem, not the fresh medium at the edge. Dry to the first finger joint? Then {} into the saucer, and pour the rest away.");
   }
 }

@@ -18,12 +18,18 @@ record RotRescueCare() implements CarePlan {
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of("Probe 5 cm down near the stem. Dry there? Then {} round the stem.");
+    return Optional.of(
+        "Probe two finger joints down near the stem. Dry there? Then {} round the stem.");
   }
 
   /** It stays barely moist: what was used, and no more. */
   @Override
   public double usedShare() {
     return NO_MORE;
+  }
+
+  @Override
+  public boolean barelyMoist() {
+    return true;
   }
 }

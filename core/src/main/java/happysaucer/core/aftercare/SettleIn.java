@@ -21,8 +21,8 @@ record SettleIn(boolean topOnly) implements CarePlan {
   public Optional<String> probe(Case c) {
     return Optional.of(
         topOnly
-            ? "Probe 5 cm down, under the new top. Dry there? Then give {} round the stem."
-            : "Probe the old ball near the stem, not the fresh medium at the edge. Dry 2 to 3 cm down? Then give {} round the stem.");
+            ? "Probe two finger joints down, under the new top. Dry there? Then give {} round the stem."
+            : "Probe the old ball near the stem, not the fresh medium at the edge. Dry to the first finger joint? Then give {} round the stem.");
   }
 
   @Override

@@ -17,6 +17,7 @@ import java.util.Optional;
  *
  * @param candidates pots to choose from
  * @param wish where a person wants the work done otherwise
+ * @param workOn day on which the work is done; empty for the first day the call gives
  * @param fromStock whether the candidates are in stock, or only standard trade sizes
  */
 public record Case(
@@ -34,7 +35,8 @@ public record Case(
     Method method,
     Units units,
     Argument argument,
-    Wish wish) {
+    Wish wish,
+    Optional<LocalDate> workOn) {
 
   /**
    * @param latitude degrees, south negative
@@ -105,6 +107,7 @@ public record Case(
         otherMethod,
         units,
         argument,
-        wish);
+        wish,
+        workOn);
   }
 }

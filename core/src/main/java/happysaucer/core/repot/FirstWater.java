@@ -4,8 +4,10 @@ import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.method.Method;
+import happysaucer.core.season.Season;
 import happysaucer.core.species.AftercarePlan;
 import happysaucer.core.species.Traits;
+import happysaucer.core.unit.Window;
 import happysaucer.core.water.WaterModel;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -94,6 +96,15 @@ public record FirstWater(LocalDate on, double litres, Why why, How how, double b
 
   private record Day(LocalDate on, Why why) {}
 
+  /** When the days are long enough again, where they are not on the day of the work. */
+  private static Optional<LocalDate> grows(Case c, Call call, LocalDate workDay) {
+    if (call.window().map(Window::from).filter(workDay::equals).isPresent()) {
+      return call.growthStarts();
+    }
+    Window season = Season.currentOrNext(c.plant().traits().window(), c.site().latitude(), workDay);
+    return season.contains(workDay) ? Optional.empty() : Optional.of(season.from());
+  }
+
   /** At once, or when cuts and bruises have healed; out of season when it grows again. */
   private static Day day(Case c, Call call, RootWork work, LocalDate workDay) {
     Traits traits = c.plant().traits();
@@ -105,7 +116,7 @@ public record FirstWater(LocalDate on, double litres, Why why, How how, double b
     }
     if (traits.aftercare() == AftercarePlan.WAIT_DRY) {
       LocalDate healed = workDay.plusDays(Math.max(traits.dryDays(), work.callusDays()));
-      Optional<LocalDate> grows = call.growthStarts().filter(day -> day.isAfter(healed));
+      Optional<LocalDate> grows = grows(c, call, workDay).filter(day -> day.isAfter(healed));
       return grows
           .map(day -> new Day(day, Why.WHEN_IT_GROWS))
           .orElseGet(() -> new Day(healed, Why.HEALING));

@@ -106,7 +106,8 @@ final class PrepareSteps {
       add(
           Phase.BEFORE,
           "step.notGenerous",
-          "The generous step is for large strong trees from 30 cm in their season; here the small step was used.");
+          "The generous step is for large strong trees from {} in their season; here the small step was used.",
+          Length.ofMm(School.GENEROUS_FROM_POT));
     }
     if (c.method().firstWater() == Method.FirstWater.AT_ONCE
         && traits.aftercare() == AftercarePlan.WAIT_DRY

@@ -66,7 +66,7 @@ public final class Repot {
     this.findings = findings;
     this.media = media;
     this.water = water;
-    this.workDay = call.window().map(window -> window.from()).orElse(c.date());
+    this.workDay = c.workOn().or(() -> call.window().map(window -> window.from())).orElse(c.date());
     this.work = RootWork.of(c, call, findings);
   }
 

@@ -16,7 +16,7 @@ import java.util.OptionalDouble;
  * @param chosen rank 1, or the pot to order when none passes; empty when no pot at all will do
  * @param order what to buy when nothing on the shelf will do
  * @param pieces into which a clump is parted, else 1
- * @param workDay first day on which it can be done
+ * @param workDay day on which it is done: the day asked for, or the first the call gives
  */
 public record RepotPlan(
     LocalDate workDay,

@@ -33,7 +33,7 @@ record School(
   private static final double DRY_LOVER_MOST = 30;
   private static final double DRY_LOVER_BEST = 20;
   private static final double SMALLEST_BEST = 20;
-  private static final double GENEROUS_FROM_POT = 300;
+  static final double GENEROUS_FROM_POT = 300;
   private static final double GENEROUS_MOST = 100;
   private static final double GENEROUS_BEST = 85;
 

@@ -71,6 +71,7 @@ public record JobFit(Kind kind, LocalDate on, Optional<String> note) {
         .filter(hold -> !hold.overridden() && hold.until() != null)
         .map(Advice.Hold::liftedBy)
         .findFirst()
-        .orElse(call.reasons().get(0));
+        .orElse(call.reasons().get(0))
+        .words();
   }
 }

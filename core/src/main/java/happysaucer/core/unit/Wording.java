@@ -37,6 +37,14 @@ public record Wording(Units units) {
     return messages.stream().map(this::text).toList();
   }
 
+  public Said say(Message message) {
+    return new Said(message, text(message));
+  }
+
+  public List<Said> say(List<Message> messages) {
+    return messages.stream().map(this::say).toList();
+  }
+
   /** One unit within a sentence: where one of its lengths is said in cm, all are. */
   private static boolean inCentimetres(Message message) {
     for (Object value : message.values()) {
@@ -63,6 +71,9 @@ public record Wording(Units units) {
     }
     if (value instanceof Split.Part part) {
       return part.text(units);
+    }
+    if (value instanceof Written written) {
+      return written.text(units);
     }
     if (value instanceof LocalDate date) {
       return date(date);

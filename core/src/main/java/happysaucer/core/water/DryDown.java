@@ -17,6 +17,9 @@ import java.util.OptionalDouble;
  * the volume that roots reach.
  */
 final class DryDown {
+  /** However dry it is, something is left to be spent. */
+  private static final double MOST_SPENT = 0.95;
+
   private static final double FINE_STEP = 0.25;
   private static final double FINE_UNTIL = 16;
   private static final double MIDDLE_STEP = 0.5;
@@ -92,6 +95,9 @@ final class DryDown {
   private double slopeTop;
 
   // The stores after the last step, L.
+  /** Where a pot is kept barely moist, what was spent of it after its last watering. */
+  private double spentAtStart;
+
   private double nextBall;
   private double nextRing;
   private double nextTop;
@@ -120,6 +126,13 @@ final class DryDown {
    */
   static Cycle from(Wet start, double ringGiven, Planted.Stores caps, Drive drive) {
     return new DryDown(caps, drive).integrate(start, ringGiven);
+  }
+
+  /** From a pot that is kept barely moist: it is due when so much of what it holds is spent. */
+  static Cycle barelyMoist(Wet start, double ringGiven, Planted.Stores caps, Drive drive) {
+    DryDown pot = new DryDown(caps, drive);
+    pot.spentAtStart = Math.min(MOST_SPENT, pot.spent(0, start.ball(), start.ring(), start.top()));
+    return pot.integrate(start, ringGiven);
   }
 
   /** How wet it is so many days later. */
@@ -250,15 +263,19 @@ final class DryDown {
 
   /** How near the refill point is: 1 when it is reached. */
   private double due(double day, double ball, double ring, double top) {
-    double reach = drive.reach(day);
-    double left = ball + top + reach * ring;
-    double spent = 1 - left / (caps.ball() + caps.top() + reach * caps.ring());
+    double spent = (spent(day, ball, ring, top) - spentAtStart) / (1 - spentAtStart);
     double wanted = spent / drive.refill().spentShare();
     if (drive.refill() != Refill.TOP_DRY) {
       return wanted;
     }
     double byTop = Math.min(wanted, (1 - top * perTop) / TOP_SPENT);
     return Math.max(byTop, spent / TOP_DRY_LATEST);
+  }
+
+  /** Share of the water its roots can reach that is gone. */
+  private double spent(double day, double ball, double ring, double top) {
+    double reach = drive.reach(day);
+    return 1 - (ball + top + reach * ring) / (caps.ball() + caps.top() + reach * caps.ring());
   }
 
   private void slope(double day, double ball, double ring, double top) {

@@ -36,6 +36,7 @@ public final class FirstWeeks {
    * @param longestDays no interval is longer in its first weeks; empty where roots were cut
    * @param longestWeeks for so many weeks
    * @param usedShare of what was used and a sixth more, that is poured again
+   * @param barelyMoist it is kept no wetter than its first watering made it
    */
   public record Setting(
       LocalDate day,
@@ -45,7 +46,8 @@ public final class FirstWeeks {
       double activity,
       OptionalDouble longestDays,
       int longestWeeks,
-      double usedShare) {}
+      double usedShare,
+      boolean barelyMoist) {}
 
   /**
    * One watering.
@@ -75,7 +77,7 @@ public final class FirstWeeks {
     LocalDate end = s.day().plusDays(days);
     while (waterings.isEmpty() || !on.isAfter(end)) {
       Wet wet = growing.pour(before, litres, place);
-      Drying cycle = growing.cycle(wet, wet.ring() - before.ring(), on);
+      Drying cycle = growing.cycle(wet, wet.ring() - before.ring(), on, s.barelyMoist());
       OptionalDouble interval = interval(cycle, s, on, last);
       waterings.add(new Watering(on, litres, interval, cycle));
       if (interval.isEmpty()) {

@@ -245,10 +245,15 @@ public final class WaterModel {
      * How it dries from there.
      *
      * @param ringGiven what the last pour gave the fresh medium, L
+     * @param barelyMoist it is kept at the wetness of its last watering, however low
      */
-    public Drying cycle(Wet wet, double ringGiven, LocalDate on) {
+    public Drying cycle(Wet wet, double ringGiven, LocalDate on, boolean barelyMoist) {
       DryDown.Drive drive = driveOn(on);
-      Drying drying = Drying.of(DryDown.from(wet, ringGiven, caps, drive), use.uncertainty());
+      DryDown.Cycle cycle =
+          barelyMoist
+              ? DryDown.barelyMoist(wet, ringGiven, caps, drive)
+              : DryDown.from(wet, ringGiven, caps, drive);
+      Drying drying = Drying.of(cycle, use.uncertainty());
       return c.plant().refill() == Refill.RESERVOIR ? overReservoir(bed, drive, drying) : drying;
     }
 

@@ -69,7 +69,7 @@ class AdviseProperties {
 
     assertThat(call.reasons()).isNotEmpty();
     assertThat(Shipped.ADVISE.unfounded(request)).as(call.reasons().toString()).isEmpty();
-    String said = String.join(" ", call.reasons());
+    String said = Words.of(call.reasons());
     MEANS.forEach(
         (words, action) ->
             assertThat(said.contains(words) && !call.action().equals(action))

@@ -56,7 +56,7 @@ class AdviseTest {
 
     assertThat(advice.water().before().daysToRefill()).isCloseTo(5.0, within(0.3));
     assertThat(advice.water().before().litresPerDay()).isCloseTo(0.14, within(0.04));
-    assertThat(advice.water().before().basis()).contains("measured");
+    assertThat(advice.water().before().basis().words()).contains("measured");
     assertThat(advice.water().settled().daysToRefill())
         .isGreaterThan(advice.water().before().daysToRefill());
     double firstWeek = advice.aftercare().weeks().get(0).everyDays();
@@ -214,7 +214,7 @@ class AdviseTest {
               assertThat(hold.until()).isNull();
             });
     assertThat(advice.call().recheck()).isNotNull();
-    assertThat(advice.call().interim()).anyMatch(text -> text.contains("twice a week"));
+    assertThat(advice.call().interim()).anyMatch(text -> text.words().contains("twice a week"));
   }
 
   @Test
@@ -309,7 +309,7 @@ class AdviseTest {
         Ask.about("Ficus elastica").sign("ROOTS_CIRCLING", "CLEAR", null).choosing().advice();
 
     assertThat(advice.repot().candidates()).isEmpty();
-    assertThat(advice.repot().order()).contains("Order a pot");
+    assertThat(advice.repot().order().words()).contains("Order a pot");
     assertThat(advice.repot().mix()).isNotNull();
     assertThat(advice.repot().levels()).isNotNull();
   }
@@ -359,9 +359,12 @@ class AdviseTest {
   @Test
   void textsComeInTheReadersUnits() {
     Ask ask = Ask.about("Ficus elastica").sign("ROOTS_CIRCLING", "CLEAR", null);
-    List<String> metric = ask.advice().repot().steps().stream().map(Advice.Step::text).toList();
+    List<String> metric =
+        ask.advice().repot().steps().stream().map(step -> step.text().words()).toList();
     List<String> imperial =
-        ask.units("IMPERIAL").advice().repot().steps().stream().map(Advice.Step::text).toList();
+        ask.units("IMPERIAL").advice().repot().steps().stream()
+            .map(step -> step.text().words())
+            .toList();
 
     assertThat(metric).anyMatch(t -> t.contains(" cm")).noneMatch(t -> t.contains(" in."));
     assertThat(imperial).anyMatch(t -> t.contains(" qt")).noneMatch(t -> t.matches(".*\\d L\\b.*"));

@@ -123,6 +123,6 @@ class AlternativesTest {
     assertThat(call.alternatives())
         .extracting(Advice.Alternative::action)
         .containsExactlyElementsOf(alternatives);
-    assertThat(call.alternatives()).allMatch(other -> other.when().endsWith("."));
+    assertThat(call.alternatives()).allMatch(other -> other.when().words().endsWith("."));
   }
 }

@@ -47,7 +47,7 @@ class ArgumentTest {
             line -> {
               assertThat(line.sign()).isEqualTo("ROOTS_ROTTEN");
               assertThat(line.setAside()).isTrue();
-              assertThat(line.why())
+              assertThat(line.why().words())
                   .isEqualTo("Jorun Pell set it aside: old roots of the last flowering");
             });
   }
@@ -123,7 +123,7 @@ class ArgumentTest {
     assertThat(advice.repot()).isNotNull();
     assertThat(advice.call().overruled())
         .isEqualTo(new Advice.Overruled("Jorun Pell", "I know this one", "LEAVE"));
-    assertThat(advice.call().reasons())
+    assertThat(Words.each(advice.call().reasons()))
         .containsExactly(
             "Jorun Pell decided so: I know this one", "The rules would say: leave it.");
     assertThat(advice.call().alternatives())

@@ -37,6 +37,7 @@ public final class Ask {
   private AdviceRequest.Overrule overrule;
   private String against;
   private AdviceRequest.Wish wish;
+  private LocalDate workOn;
 
   public static Ask about(String species) {
     Ask ask = new Ask();
@@ -223,6 +224,12 @@ public final class Ask {
     return this;
   }
 
+  /** The day of the work, where it is not the first the call gives. */
+  public Ask workOn(String date) {
+    workOn = LocalDate.parse(date);
+    return this;
+  }
+
   /** Work done otherwise than the rules plan it. */
   public Ask wishing(AdviceRequest.Wish wish) {
     this.wish = wish;
@@ -280,7 +287,8 @@ public final class Ask {
         units,
         new AdviceRequest.History(pours, measures),
         asides.isEmpty() && overrule == null ? null : new AdviceRequest.Argument(asides, overrule),
-        wish);
+        wish,
+        workOn);
   }
 
   public Advice advice() {

@@ -412,7 +412,8 @@ class CallTest {
             .mix("trained-tree")
             .advice();
     assertThat(advice.call().action()).isEqualTo("WATCH");
-    assertThat(advice.call().reasons()).anyMatch(reason -> reason.contains("slip check is due"));
+    assertThat(advice.call().reasons())
+        .anyMatch(reason -> reason.words().contains("slip check is due"));
     assertThat(advice.lookNext()).extracting(Advice.Look::sign).contains("SLIP_CHECK");
   }
 

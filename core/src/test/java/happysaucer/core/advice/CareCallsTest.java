@@ -56,7 +56,7 @@ class CareCallsTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource("causes")
   void theCallNamesTheCause(String words, Advice.Call call) {
-    assertThat(String.join(" ", call.reasons())).contains(words);
+    assertThat(Words.of(call.reasons())).contains(words);
     assertThat(call.action()).isIn("FIX_CARE_FIRST", "LEAVE");
   }
 
@@ -99,7 +99,7 @@ class CareCallsTest {
                 f.code().equals(finding)
                     && f.evidence().stream().anyMatch(e -> e.sign().equals("WATERING_RECORD")));
     assertThat(told.call().action()).isEqualTo("FIX_CARE_FIRST");
-    assertThat(told.call().reasons().get(0)).startsWith("On record");
+    assertThat(told.call().reasons().get(0).words()).startsWith("On record");
     assertThat(told.water().before().litresPerDay()).isBetween(0.5 * daily, 2 * daily);
   }
 
@@ -112,18 +112,19 @@ class CareCallsTest {
     assertThat(told.findings())
         .filteredOn(f -> f.code().equals("SPENT_MEDIUM"))
         .flatExtracting(Advice.Finding::evidence)
-        .anyMatch(e -> e.why().contains("runs past the roots"));
+        .anyMatch(e -> e.why().words().contains("runs past the roots"));
   }
 
   @Test
   void everyWordOnWaterAtRestAgrees() {
     List<String> care =
-        Ask.about("Echinopsis oxygona")
-            .on("2027-01-15")
-            .sign("ROOTS_CIRCLING", "SEVERE", null)
-            .advice()
-            .call()
-            .interim();
+        Words.each(
+            Ask.about("Echinopsis oxygona")
+                .on("2027-01-15")
+                .sign("ROOTS_CIRCLING", "SEVERE", null)
+                .advice()
+                .call()
+                .interim());
     assertThat(care).hasSize(1).first().asString().startsWith("Keep it dry");
   }
 }

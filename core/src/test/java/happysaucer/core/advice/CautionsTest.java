@@ -111,21 +111,21 @@ class CautionsTest {
             .sign("ROOTS_CIRCLING", "SEVERE", null)
             .advice();
     assertThat(spurge.cautions())
-        .anyMatch(c -> c.code().equals("SAP") && c.text().contains("15 minutes"));
+        .anyMatch(c -> c.code().equals("SAP") && c.text().words().contains("15 minutes"));
   }
 
   @Test
   void whereChildrenPlayNothingIsSprayedWithoutConsent() {
     Advice school = Ask.about("Ficus elastica").usedBy("CHILDREN").sign("SCALE").advice();
     assertThat(school.cautions())
-        .anyMatch(c -> c.code().equals("TREATMENT") && c.text().contains("consent"));
+        .anyMatch(c -> c.code().equals("TREATMENT") && c.text().words().contains("consent"));
   }
 
   @Test
   void whoItPoisonsIsNamed() {
-    assertThat(Ask.about("Dracaena fragrans").advice().cautions().get(0).text())
+    assertThat(Ask.about("Dracaena fragrans").advice().cautions().get(0).text().words())
         .contains("cats and dogs");
-    assertThat(Ask.about("Dieffenbachia seguine").advice().cautions().get(0).text())
+    assertThat(Ask.about("Dieffenbachia seguine").advice().cautions().get(0).text().words())
         .contains("children and pets");
   }
 }

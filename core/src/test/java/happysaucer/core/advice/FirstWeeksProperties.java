@@ -54,7 +54,7 @@ class FirstWeeksProperties {
     assertThat(weeks).filteredOn(w -> w.week() > wet.week()).allMatch(w -> w.litres() > 0);
     assertThat(advice.aftercare().steps())
         .filteredOn(s -> s.kind().equals("WATER") && s.from().isBefore(first.on()))
-        .allMatch(s -> !s.text().matches("(Water|Soak|Moisten|Stand|First water).*"));
+        .allMatch(s -> !s.text().words().matches("(Water|Soak|Moisten|Stand|First water).*"));
     Double next = advice.water().after().daysToRefill();
     if (first.on().equals(wet.from()) && next != null && next > 7) {
       assertThat(wet.everyDays()).isCloseTo(next, within(1e-9));
@@ -104,7 +104,8 @@ class FirstWeeksProperties {
     Advice.WaterIn first = advice.repot().waterIn();
     assertThat(first.on()).isEqualTo(advice.call().from().plusDays(7));
     assertThat(advice.repot().steps())
-        .noneMatch(s -> s.text().startsWith("Water with") || s.text().startsWith("Pour"));
+        .noneMatch(
+            s -> s.text().words().startsWith("Water with") || s.text().words().startsWith("Pour"));
     assertThat(advice.aftercare().steps())
         .anyMatch(s -> s.kind().equals("WATER") && s.from().equals(first.on()));
   }

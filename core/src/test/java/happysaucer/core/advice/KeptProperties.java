@@ -107,6 +107,7 @@ class KeptProperties {
               random.nextInt(2) == 0
                   ? null
                   : new AdviceRequest.Overrule(code(), code(), -3, null, "why", "who")),
+          null,
           null);
     }
   }
@@ -137,6 +138,7 @@ class KeptProperties {
             null,
             null,
             SOUND.history(),
+            null,
             null,
             null);
     Kept kept = Shipped.ADVISE.kept(damaged);

@@ -22,7 +22,7 @@ class MethodTest {
   }
 
   private static boolean step(Advice advice, String part) {
-    return advice.repot().steps().stream().anyMatch(step -> step.text().contains(part));
+    return advice.repot().steps().stream().anyMatch(step -> step.text().words().contains(part));
   }
 
   private static Arguments key(
@@ -204,7 +204,8 @@ class MethodTest {
             .choose("oldMedium", "MOST_OFF")
             .advice();
     assertThat(palm.repot().rootWork().loosening()).isEqualTo("NONE");
-    assertThat(palm.repot().rootWork().notes()).anyMatch(note -> note.contains("washed bare"));
+    assertThat(palm.repot().rootWork().notes())
+        .anyMatch(note -> note.words().contains("washed bare"));
   }
 
   @Test

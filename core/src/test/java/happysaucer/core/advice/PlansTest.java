@@ -81,7 +81,7 @@ class PlansTest {
     assertThat(advice.call().urgency()).isEqualTo("NOW");
     assertThat(advice.repot().waterIn().on()).isAfter(LocalDate.of(2027, 2, 15));
     assertThat(advice.aftercare().steps())
-        .anyMatch(s -> s.text().contains("long enough for it to grow"));
+        .anyMatch(s -> s.text().words().contains("long enough for it to grow"));
   }
 
   @Test
@@ -126,7 +126,7 @@ class PlansTest {
             .repot()
             .rootWork();
     assertThat(small.rootShare()).isLessThanOrEqualTo(0.33);
-    assertThat(small.notes()).anyMatch(note -> note.contains("the pot must give"));
+    assertThat(small.notes()).anyMatch(note -> note.words().contains("the pot must give"));
   }
 
   @Test
@@ -140,7 +140,7 @@ class PlansTest {
             .rootWork();
     assertThat(work.rootShare()).isBetween(0.34, 0.5);
     assertThat(work.confirm()).isTrue();
-    assertThat(work.notes()).anyMatch(note -> note.contains("confirmed"));
+    assertThat(work.notes()).anyMatch(note -> note.words().contains("confirmed"));
   }
 
   @Test

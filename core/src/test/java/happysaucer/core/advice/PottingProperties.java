@@ -137,14 +137,14 @@ class PottingProperties {
     assertThat(bare.repot().candidates().get(0).remarks())
         .extracting(Advice.Coded::code)
         .doesNotContain("COVER");
-    assertThat(bare.aftercare().steps()).noneMatch(s -> s.text().contains("cover pot"));
+    assertThat(bare.aftercare().steps()).noneMatch(s -> s.text().words().contains("cover pot"));
     Advice covered = covered(true);
     assertThat(covered.repot().candidates().get(0).remarks())
         .filteredOn(r -> r.code().equals("COVER"))
         .singleElement()
-        .satisfies(r -> assertThat(r.text()).contains("measure the cover's mouth"));
+        .satisfies(r -> assertThat(r.text().words()).contains("measure the cover's mouth"));
     assertThat(covered.aftercare().steps())
-        .filteredOn(s -> s.text().contains("cover pot"))
+        .filteredOn(s -> s.text().words().contains("cover pot"))
         .singleElement()
         .satisfies(s -> assertThat(s.from()).isEqualTo(covered.repot().waterIn().on()));
     assertThat(covered.repot().candidates().get(0).dryMassG())

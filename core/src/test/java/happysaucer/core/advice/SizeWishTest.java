@@ -27,7 +27,7 @@ class SizeWishTest {
         double height = Math.min(20000, share * species.traits().matureHeightMm());
         Advice advice = crowded(species.name(), height).wish("GROW").advice();
         boolean prunes = advice.call().action().equals("ROOT_PRUNE_SAME_POT");
-        if (prunes || String.join(" ", advice.call().reasons()).contains("usual height")) {
+        if (prunes || Words.of(advice.call().reasons()).contains("usual height")) {
           overruled.add(species.name() + " at " + height);
         }
       }
@@ -52,9 +52,9 @@ class SizeWishTest {
 
   @Test
   void theReasonNamesTheHeightOrTheWish() {
-    assertThat(crowded("Ficus elastica", 2700).advice().call().reasons().get(1))
+    assertThat(crowded("Ficus elastica", 2700).advice().call().reasons().get(1).words())
         .startsWith("It has reached its usual height");
-    assertThat(crowded("Ficus elastica", 900).wish("KEEP").advice().call().reasons().get(1))
+    assertThat(crowded("Ficus elastica", 900).wish("KEEP").advice().call().reasons().get(1).words())
         .startsWith("It is to stay this size");
   }
 
@@ -75,6 +75,6 @@ class SizeWishTest {
             .in(Ask.pot("now", 600, 6))
             .sign("ROOTS_CIRCLING", "CLEAR", null)
             .advice();
-    assertThat(String.join(" ", advice.call().reasons())).doesNotContain("usual height");
+    assertThat(Words.of(advice.call().reasons())).doesNotContain("usual height");
   }
 }

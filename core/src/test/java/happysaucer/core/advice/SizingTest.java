@@ -85,9 +85,9 @@ class SizingTest {
         crowded("Ficus elastica")
             .choosing(pot("wide", "PLASTIC", 285), pot("wider", "PLASTIC", 330))
             .advice();
-    assertThat(hole.repot().candidates().get(1).failures().get(0).text())
+    assertThat(hole.repot().candidates().get(1).failures().get(0).text().words())
         .contains("more than the 5.5 cm this method allows");
-    assertThat(hole.repot().sizing().get(0)).contains("up to 55 mm over the ball");
+    assertThat(hole.repot().sizing().get(0).words()).contains("up to 55 mm over the ball");
   }
 
   @Test
@@ -132,7 +132,7 @@ class SizingTest {
     assertThat(best(advice).wetMassG()).isGreaterThan(23000);
     assertThat(codes(best(advice).remarks())).contains("HEAVY");
     assertThat(codes(advice.cautions())).contains("LIFTING", "TWO_PERSONS");
-    assertThat(advice.repot().steps()).anyMatch(s -> s.text().contains("second person"));
+    assertThat(advice.repot().steps()).anyMatch(s -> s.text().words().contains("second person"));
   }
 
   @Test

@@ -50,7 +50,7 @@ class WishTest {
     assertThat(edge.rootWork().overLimit()).isFalse();
     Advice.Repot over = plan(elm.wishingCuts(60, 25));
     assertThat(over.rootWork().overLimit()).isTrue();
-    assertThat(over.rootWork().notes()).anyMatch(note -> note.contains("cut less"));
+    assertThat(over.rootWork().notes()).anyMatch(note -> note.words().contains("cut less"));
     assertThat(plan(crowded()).rootWork().overLimit()).isFalse();
   }
 
@@ -78,9 +78,9 @@ class WishTest {
     Advice.RootWork work =
         plan(crowded().wishing(wish(10.0, 60.0, null, null, null, null))).rootWork();
     assertThat(work.overLimit()).isTrue();
-    assertThat(work.notes()).anyMatch(note -> note.contains("the gap round it must give"));
+    assertThat(work.notes()).anyMatch(note -> note.words().contains("the gap round it must give"));
     assertThat(plan(crowded().wishing(wish(90.0, 45.0, null, null, null, null))).rootWork().notes())
-        .anyMatch(note -> note.contains("the pot must give"));
+        .anyMatch(note -> note.words().contains("the pot must give"));
   }
 
   @Test
@@ -173,21 +173,22 @@ class WishTest {
   }
 
   private static List<String> texts(Advice.Repot plan) {
-    return plan.steps().stream().map(Advice.Step::text).toList();
+    return plan.steps().stream().map(step -> step.text().words()).toList();
   }
 
   @Test
   void itSaysHowThePotWasSizedAndWhatBoreOnIt() {
-    assertThat(plan(crowded()).sizing())
+    assertThat(Words.each(plan(crowded()).sizing()))
         .containsExactly("By the small step: up to 55 mm over the ball, best about 38 mm.");
-    assertThat(plan(crowded().choose("potStep", "SHARE")).sizing().get(0)).contains("two thirds");
-    assertThat(plan(crowded().choose("potStep", "GENEROUS")).sizing().get(0))
+    assertThat(plan(crowded().choose("potStep", "SHARE")).sizing().get(0).words())
+        .contains("two thirds");
+    assertThat(plan(crowded().choose("potStep", "GENEROUS")).sizing().get(0).words())
         .contains("so the small step is taken");
-    assertThat(plan(crowded().on("2027-11-05")).sizing())
+    assertThat(Words.each(plan(crowded().on("2027-11-05")).sizing()))
         .contains("Out of its growing season: the smallest step that fits.");
-    assertThat(plan(crowded().sign("ROOTS_ROTTEN", null, 0.3)).sizing())
+    assertThat(Words.each(plan(crowded().sign("ROOTS_ROTTEN", null, 0.3)).sizing()))
         .contains("Sized to the roots that remain, not to the old pot.");
-    assertThat(plan(crowded().wish("KEEP")).sizing())
+    assertThat(Words.each(plan(crowded().wish("KEEP")).sizing()))
         .containsExactly("It goes back into its own pot.");
   }
 

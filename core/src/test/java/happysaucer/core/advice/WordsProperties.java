@@ -81,25 +81,25 @@ class WordsProperties {
 
   private static List<String> texts(Advice advice) {
     List<String> texts = new ArrayList<>();
-    texts.addAll(advice.call().reasons());
-    texts.addAll(advice.call().interim());
-    advice.call().holds().forEach(hold -> texts.add(hold.liftedBy()));
-    advice.call().also().forEach(also -> texts.add(also.text()));
-    advice.call().alternatives().forEach(other -> texts.add(other.when()));
-    advice.findings().forEach(f -> f.evidence().forEach(line -> texts.add(line.why())));
-    advice.findings().forEach(f -> f.discounted().forEach(line -> texts.add(line.why())));
-    advice.lookNext().forEach(look -> texts.add(look.why()));
-    texts.add(advice.forecast().basis());
-    texts.add(advice.water().before().basis());
-    advice.aftercare().steps().forEach(step -> texts.add(step.text()));
-    advice.cautions().forEach(caution -> texts.add(caution.text()));
+    advice.call().reasons().forEach(said -> texts.add(said.words()));
+    advice.call().interim().forEach(said -> texts.add(said.words()));
+    advice.call().holds().forEach(hold -> texts.add(hold.liftedBy().words()));
+    advice.call().also().forEach(also -> texts.add(also.text().words()));
+    advice.call().alternatives().forEach(other -> texts.add(other.when().words()));
+    advice.findings().forEach(f -> f.evidence().forEach(line -> texts.add(line.why().words())));
+    advice.findings().forEach(f -> f.discounted().forEach(line -> texts.add(line.why().words())));
+    advice.lookNext().forEach(look -> texts.add(look.why().words()));
+    texts.add(advice.forecast().basis().words());
+    texts.add(advice.water().before().basis().words());
+    advice.aftercare().steps().forEach(step -> texts.add(step.text().words()));
+    advice.cautions().forEach(caution -> texts.add(caution.text().words()));
     if (advice.repot() != null) {
-      advice.repot().steps().forEach(step -> texts.add(step.text()));
-      texts.addAll(advice.repot().rootWork().notes());
-      texts.add(advice.repot().feed().why());
+      advice.repot().steps().forEach(step -> texts.add(step.text().words()));
+      advice.repot().rootWork().notes().forEach(said -> texts.add(said.words()));
+      texts.add(advice.repot().feed().why().words());
       for (Advice.Candidate pot : advice.repot().candidates()) {
-        pot.failures().forEach(failure -> texts.add(failure.text()));
-        pot.remarks().forEach(remark -> texts.add(remark.text()));
+        pot.failures().forEach(failure -> texts.add(failure.text().words()));
+        pot.remarks().forEach(remark -> texts.add(remark.text().words()));
       }
     }
     return texts;

@@ -152,7 +152,7 @@ class ForecastTest {
     Advice.Forecast forecast = Ask.about("Ficus elastica").advice().forecast();
     assertThat(forecast.rootFill()).isNull();
     assertThat(forecast.clearFrom()).isNull();
-    assertThat(forecast.basis()).contains("first slip check");
+    assertThat(forecast.basis().words()).contains("first slip check");
   }
 
   @Test

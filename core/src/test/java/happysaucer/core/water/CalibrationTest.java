@@ -31,7 +31,7 @@ class CalibrationTest {
   void withoutARecordTheRangeIsWideAndSaysSo() {
     Advice.Drying table = before(fig());
     assertThat(table.uncertainty()).isEqualTo(0.4);
-    assertThat(table.basis()).contains("no measured watering");
+    assertThat(table.basis().words()).contains("no measured watering");
     assertThat(table.daysToRefillFrom()).isCloseTo(table.daysToRefill() * 0.6, within(1e-6));
     assertThat(table.daysToRefillTo()).isCloseTo(table.daysToRefill() * 1.4, within(1e-6));
   }
@@ -45,7 +45,7 @@ class CalibrationTest {
     }
     assertThat(before(one).uncertainty()).isEqualTo(0.15);
     assertThat(before(many).uncertainty()).isLessThan(0.08);
-    assertThat(before(many).basis()).contains("8 measured waterings");
+    assertThat(before(many).basis().words()).contains("8 measured waterings");
   }
 
   @Test
@@ -76,7 +76,7 @@ class CalibrationTest {
   @Test
   void wateringsIntoAnEarlierPotDoNotCount() {
     Ask ask = fig().repotted("2027-03-01").poured("2026-08-01", 3, 2.0);
-    assertThat(before(ask).basis()).contains("no measured watering");
+    assertThat(before(ask).basis().words()).contains("no measured watering");
   }
 
   @ParameterizedTest

@@ -3,6 +3,7 @@ package happysaucer.server.advice;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Kept;
+import happysaucer.core.advice.RefusedException;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
@@ -56,13 +57,15 @@ public class BenchAdvice {
    * @param pot a pot that may exist nowhere, in place of potId
    * @param wish what is to be done otherwise than the rules would
    * @param reserved id of a pot to look at although it is not free
+   * @param workOn day of the work; null for the first the call gives
    */
   public record Question(
       List<AdviceRequest.Sign> found,
       @Nullable String potId,
       AdviceRequest.@Nullable Pot pot,
       AdviceRequest.@Nullable Wish wish,
-      @Nullable String reserved) {
+      @Nullable String reserved,
+      @Nullable LocalDate workOn) {
     /** With the pot that is asked about picked: the plan is made for it, where it will do. */
     private AdviceRequest.@Nullable Wish wished() {
       String id = pot == null ? potId : pot.id();
@@ -78,7 +81,25 @@ public class BenchAdvice {
    * @throws NotFoundException when there is no such plant
    */
   public Advice of(UUID plant, Question question, Units units) {
-    return remembered.advise(books.team(), kept(plant, question, units));
+    return given(plant, question, units).advice();
+  }
+
+  /** The same with the case it answers. */
+  public Given given(UUID plant, Question question, Units units) {
+    return given(kept(plant, question, units));
+  }
+
+  /**
+   * A case that was asked before, answered by the team's book of now.
+   *
+   * @throws RefusedException when the book does not know it any more
+   */
+  public Given again(AdviceRequest asked) {
+    return given(books.team().kept(asked));
+  }
+
+  private Given given(Kept kept) {
+    return new Given(kept.request(), remembered.advise(books.team(), kept));
   }
 
   /** What is asked just now is told its faults; bad facts on record are left out. */
@@ -124,7 +145,8 @@ public class BenchAdvice {
                 gathered.states(),
                 gathered.openAsides(
                     question.found().stream().map(AdviceRequest.Sign::code).toList()))
-            .withWish(question.wished());
+            .withWish(question.wished())
+            .workedOn(question.workOn());
     if (question.pot() != null) {
       return request.withCandidates(List.of(question.pot()));
     }

@@ -115,7 +115,7 @@ public class Glances implements DisposableBean {
   }
 
   private static GlanceMapper.GlanceRow row(UUID id, PlantGlance glance) {
-    String reason = glance.call().reasons().get(0);
+    String reason = glance.call().reasons().get(0).words();
     return new GlanceMapper.GlanceRow(
         id,
         glance.call().action(),

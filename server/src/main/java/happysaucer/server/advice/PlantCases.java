@@ -107,6 +107,7 @@ class PlantCases {
           units.name(),
           history,
           argument(openAsides),
+          null,
           null);
     }
 

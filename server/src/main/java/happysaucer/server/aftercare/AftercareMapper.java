@@ -16,9 +16,9 @@ interface AftercareMapper {
   @Insert(
       """
       <script>
-      insert into aftercare_step (id, job_id, plant_id, position, from_on, to_on, kind, who, text) values
+      insert into aftercare_step (id, job_id, plant_id, position, from_on, to_on, kind, who, said) values
       <foreach collection='steps' item='s' separator=','>
-        (#{s.id}, #{job}, #{plant}, #{s.position}, #{s.fromOn}, #{s.toOn}, #{s.kind}, #{s.who}, #{s.text})
+        (#{s.id}, #{job}, #{plant}, #{s.position}, #{s.fromOn}, #{s.toOn}, #{s.kind}, #{s.who}, #{s.said})
       </foreach>
       </script>""")
   void addSteps(
@@ -31,7 +31,19 @@ interface AftercareMapper {
       LocalDate toOn,
       String kind,
       String who,
-      String text) {}
+      String said) {}
+
+  /** A step as it is kept: its message is said to whoever reads it. */
+  record CareRow(
+      UUID id,
+      UUID jobId,
+      UUID plantId,
+      LocalDate fromOn,
+      LocalDate toOn,
+      String kind,
+      String who,
+      String said,
+      @Nullable LocalDate doneOn) {}
 
   @Insert(
       """
@@ -45,7 +57,7 @@ interface AftercareMapper {
 
   String STEP =
       """
-      select id, job_id, plant_id, from_on, to_on, kind, who, text, done_on from aftercare_step
+      select id, job_id, plant_id, from_on, to_on, kind, who, said, done_on from aftercare_step
       """;
 
   /**
@@ -60,13 +72,13 @@ interface AftercareMapper {
           <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
           order by from_on, position
           </script>""")
-  List<Aftercares.CareView> running(
+  List<CareRow> running(
       @Param("plants") Collection<UUID> plants,
       @Param("since") LocalDate since,
       @Param("missedSince") LocalDate missedSince);
 
   @Select(STEP + " where job_id = #{job} order by from_on, position")
-  List<Aftercares.CareView> ofJob(UUID job);
+  List<CareRow> ofJob(UUID job);
 
   @Select(
       "select week, from_on, every_days, litres from aftercare_week where job_id = #{job} order by week")

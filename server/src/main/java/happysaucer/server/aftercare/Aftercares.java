@@ -1,6 +1,9 @@
 package happysaucer.server.aftercare;
 
 import happysaucer.core.advice.Advice;
+import happysaucer.core.unit.Said;
+import happysaucer.server.advice.AdviceJson;
+import happysaucer.server.aftercare.AftercareMapper.CareRow;
 import happysaucer.server.aftercare.AftercareMapper.NewStep;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
@@ -37,9 +40,16 @@ public class Aftercares {
   private final History history;
   private final TeamClock clock;
   private final CurrentUser user;
+  private final AdviceJson json;
 
   Aftercares(
-      AftercareMapper mapper, Jobs jobs, History history, TeamClock clock, CurrentUser user) {
+      AftercareMapper mapper,
+      Jobs jobs,
+      History history,
+      TeamClock clock,
+      CurrentUser user,
+      AdviceJson json) {
+    this.json = json;
     this.mapper = mapper;
     this.jobs = jobs;
     this.history = history;
@@ -55,7 +65,7 @@ public class Aftercares {
       LocalDate toOn,
       String kind,
       String who,
-      String text,
+      Said text,
       @Nullable LocalDate doneOn) {}
 
   public record WeekView(int week, LocalDate fromOn, @Nullable Double everyDays, double litres) {}
@@ -82,12 +92,18 @@ public class Aftercares {
       List<Advice.Coded> cautions,
       List<LocalDate> nextVisits) {}
 
-  /** Dates count from the day on which the work was really done. */
+  /** The day that an advice counts from; one older than that day counts from its window. */
+  private static LocalDate workOn(Advice advice) {
+    return advice.repot() != null && advice.repot().workOn() != null
+        ? advice.repot().workOn()
+        : Objects.requireNonNull(advice.call().from());
+  }
+
+  /** An advice that could not be given anew for the day is at least dated for it. */
   @EventListener
   public void onJobDone(JobDone done) {
     Advice advice = done.advice();
-    long shift =
-        ChronoUnit.DAYS.between(Objects.requireNonNull(advice.call().from()), done.doneOn());
+    long shift = ChronoUnit.DAYS.between(workOn(advice), done.doneOn());
     List<NewStep> steps = new ArrayList<>();
     for (Advice.CareStep step : advice.aftercare().steps()) {
       steps.add(
@@ -98,7 +114,7 @@ public class Aftercares {
               step.to().plusDays(shift),
               step.kind(),
               step.who(),
-              step.text()));
+              json.written(step.text())));
     }
     if (!steps.isEmpty()) {
       mapper.addSteps(done.jobId(), done.plantId(), steps);
@@ -119,11 +135,24 @@ public class Aftercares {
   public Map<UUID, List<CareView>> running(Collection<UUID> plants, LocalDate day) {
     Map<UUID, List<CareView>> running = new HashMap<>();
     if (!plants.isEmpty()) {
-      for (CareView step : mapper.running(plants, day, day.minusDays(MISSED_DAYS))) {
-        running.computeIfAbsent(step.plantId(), id -> new ArrayList<>()).add(step);
+      for (CareRow step : mapper.running(plants, day, day.minusDays(MISSED_DAYS))) {
+        running.computeIfAbsent(step.plantId(), id -> new ArrayList<>()).add(view(step));
       }
     }
     return running;
+  }
+
+  private CareView view(CareRow row) {
+    return new CareView(
+        row.id(),
+        row.jobId(),
+        row.plantId(),
+        row.fromOn(),
+        row.toOn(),
+        row.kind(),
+        row.who(),
+        json.said(row.said(), user.units()),
+        row.doneOn());
   }
 
   /** Sites with a follow-up that must not be put off beyond the day. */
@@ -132,7 +161,8 @@ public class Aftercares {
   }
 
   public AftercareView ofJob(UUID job) {
-    return new AftercareView(job, mapper.ofJob(job), mapper.weeks(job));
+    return new AftercareView(
+        job, mapper.ofJob(job).stream().map(this::view).toList(), mapper.weeks(job));
   }
 
   @Transactional

@@ -5,7 +5,6 @@ import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Differences;
 import happysaucer.core.casefile.Wish;
 import happysaucer.core.sign.SignCode;
-import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.BenchAdvice;
 import happysaucer.server.advice.Books;
@@ -52,6 +51,7 @@ public class Bench {
   private final JobMapper mapper;
   private final Jobs jobs;
   private final Plans plans;
+  private final JobAdvice acting;
   private final AdviceService advice;
   private final Shelf shelf;
   private final Books books;
@@ -64,6 +64,7 @@ public class Bench {
       JobMapper mapper,
       Jobs jobs,
       Plans plans,
+      JobAdvice acting,
       AdviceService advice,
       Shelf shelf,
       Books books,
@@ -74,6 +75,7 @@ public class Bench {
     this.mapper = mapper;
     this.jobs = jobs;
     this.plans = plans;
+    this.acting = acting;
     this.advice = advice;
     this.shelf = shelf;
     this.books = books;
@@ -146,7 +148,7 @@ public class Bench {
       }
       throw new StaleException(now, mapper.changedBy(id), both(id, request.signs()));
     }
-    Advice before = jobs.adviceOf(id);
+    Advice before = acting.of(id);
     AdviceRequest.Wish wish = jobs.wishOf(mapper.extras(id));
     if (request.ball() != null) {
       checkBall(job.plantId(), request.ball());
@@ -154,38 +156,20 @@ public class Bench {
     }
     // what is sent is all that was found: nothing of an earlier look counts beside it
     mapper.clearFound(id);
-    Replanned found = found(job, before, request.signs(), wish);
+    Plans.Found found = plans.found(job, before, request.signs(), wish);
     store(id, request.signs());
     mapper.touch(id, clock.now(), user.id());
     events.publishEvent(PlantTouched.of(job.plantId()));
     return again(id, before, wish, found);
   }
 
-  private JobView again(UUID id, Advice before, AdviceRequest.@Nullable Wish wish, Replanned now) {
-    Plans.Found found = now.found();
+  private JobView again(
+      UUID id, Advice before, AdviceRequest.@Nullable Wish wish, Plans.Found found) {
     List<Differences.Difference> changes = Plans.changes(before, found.advice(), user.units());
     if (!changes.isEmpty() || !Objects.equals(wish, found.wish())) {
-      jobs.replan(id, now.given(), found.wish(), words(changes));
+      jobs.replan(id, found.given(), found.wish(), words(changes));
     }
     return jobs.view(id, changes, changes.isEmpty() ? List.of() : Plans.why(found, before));
-  }
-
-  /**
-   * @param found in the units of whoever found it
-   * @param given the same in both
-   */
-  private record Replanned(Plans.Found found, Given given) {}
-
-  private Replanned found(
-      JobSummary job,
-      Advice before,
-      List<AdviceRequest.Sign> signs,
-      AdviceRequest.@Nullable Wish wish) {
-    Plans.Found metric = plans.found(job, before, signs, wish, Units.METRIC);
-    Plans.Found imperial = plans.found(job, before, signs, wish, Units.IMPERIAL);
-    return new Replanned(
-        user.units() == Units.IMPERIAL ? imperial : metric,
-        new Given(metric.advice(), imperial.advice()));
   }
 
   /**
@@ -197,7 +181,7 @@ public class Bench {
     JobSummary job = jobs.open(id);
     mapper.lockPlant(job.plantId());
     job = jobs.open(id);
-    Advice before = jobs.adviceOf(id);
+    Advice before = acting.of(id);
     if (!BREAKS_THE_POT.contains(before.call().action())) {
       throw InputException.of(
           "kept", "Its pot lets it out: there is nothing to choose.", request.kept());
@@ -206,8 +190,8 @@ public class Bench {
     AdviceRequest.Wish settled =
         Objects.requireNonNullElse(wish, AdviceRequest.Wish.NONE)
             .withBreakOut(request.kept().name());
-    Replanned found = found(job, before, List.of(), settled);
-    Plans.confirmed(found.given().metric(), request.confirmed());
+    Plans.Found found = plans.found(job, before, List.of(), settled);
+    Plans.confirmed(found.advice(), request.confirmed());
     history.log("job", id, "The owner keeps the " + request.kept().name().toLowerCase(Locale.ROOT));
     return again(id, before, wish, found);
   }
@@ -288,7 +272,7 @@ public class Bench {
       return jobs.of(id);
     }
     checkDay(request.doneOn());
-    Advice acted = jobs.adviceOf(id);
+    Advice acted = acting.workedOn(job, request.doneOn());
     boolean repotted = acted.repot() != null;
     boolean moved = repotted && job.potId() != null && !job.potId().equals(BenchAdvice.CURRENT);
     String oldPot = moved ? oldPot(job, acted, request.oldPot()) : null;

@@ -55,7 +55,7 @@ class JobController {
   ResponseEntity<JobView> plan(
       @PathVariable UUID id,
       @RequestHeader("If-Match") String version,
-      @RequestBody Jobs.PlanRequest request) {
+      @RequestBody PlanRequest request) {
     return tagged(jobs.plan(id, Versions.parse(version), request));
   }
 

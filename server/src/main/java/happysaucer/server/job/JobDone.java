@@ -8,7 +8,7 @@ import java.util.UUID;
 /**
  * A repot is done; whoever keeps plants and aftercare hears of it in the same transaction.
  *
- * @param advice as it was acted on, its dates counted from {@code advice.call().from()}
+ * @param advice as it was acted on, given for the day of the work
  * @param offspring plants that came of it: pieces of a clump, cuttings that were struck
  */
 public record JobDone(

@@ -17,11 +17,13 @@ class JobFits {
   private static final int MOST_NOTE = 1000;
 
   private final JobMapper mapper;
+  private final JobAdvice acting;
   private final History history;
   private final TeamClock clock;
 
-  JobFits(JobMapper mapper, History history, TeamClock clock) {
+  JobFits(JobMapper mapper, JobAdvice acting, History history, TeamClock clock) {
     this.mapper = mapper;
+    this.acting = acting;
     this.history = history;
     this.clock = clock;
   }
@@ -42,6 +44,7 @@ class JobFits {
       return;
     }
     mapper.follow(job.id(), fit.on(), fit.kind(), note, clock.now());
+    acting.workedOn(job, fit.on());
     history.logAs(
         "job",
         job.id(),

@@ -57,9 +57,9 @@ interface JobMapper {
   @Select("select advice from job where id = #{id}")
   @Nullable String advice(UUID id);
 
-  /** The metric one where a job is older than wording in both. */
-  @Select("select coalesce(advice_imperial, advice) from job where id = #{id}")
-  @Nullable String adviceImperial(UUID id);
+  /** The case it answers; null where a job is older than keeping that. */
+  @Select("select asked from job where id = #{id}")
+  @Nullable String asked(UUID id);
 
   @Select(
       """
@@ -84,18 +84,18 @@ interface JobMapper {
       int potCount,
       @Nullable String wish,
       String advice,
-      String adviceImperial,
+      String asked,
       String bookVersion) {}
 
   @Insert(
       """
       insert into job (id, plant_id, kind, action, urgency, status, window_from, window_to, planned_on,
                        minutes, minutes_ruled, pot_id, shelf_pot_id, pot_count, wish, advice,
-                       advice_imperial, book_version, version, created_at, created_by,
+                       asked, book_version, version, created_at, created_by,
                        changed_at, changed_by)
       values (#{j.id}, #{j.plantId}, 'REPOT', #{j.action}, #{j.urgency}, 'PLANNED', #{j.windowFrom},
               #{j.windowTo}, #{j.plannedOn}, #{j.minutes}, #{j.minutesRuled}, #{j.potId}, #{j.shelfPotId},
-              #{j.potCount}, #{j.wish}, #{j.advice}, #{j.adviceImperial}, #{j.bookVersion},
+              #{j.potCount}, #{j.wish}, #{j.advice}, #{j.asked}, #{j.bookVersion},
               1, #{at}, #{user}, #{at}, #{user})""")
   void add(@Param("j") NewJob job, @Param("at") Instant at, @Param("user") UUID user);
 
@@ -115,7 +115,7 @@ interface JobMapper {
       """
       update job set action = #{action}, urgency = #{urgency}, fit = 'FITS', note = null, pot_id = #{potId},
              shelf_pot_id = #{shelfPot}, pot_count = #{count}, wish = #{wish}, advice = #{advice},
-             advice_imperial = #{adviceImperial}, book_version = #{book}, version = version + 1, changed_at = #{at}, changed_by = #{user}
+             asked = #{asked}, book_version = #{book}, version = version + 1, changed_at = #{at}, changed_by = #{user}
       where id = #{id} and status = 'PLANNED'""")
   int replan(
       @Param("id") UUID id,
@@ -126,10 +126,20 @@ interface JobMapper {
       @Param("count") int potCount,
       @Param("wish") @Nullable String wish,
       @Param("advice") String advice,
-      @Param("adviceImperial") String adviceImperial,
+      @Param("asked") String asked,
       @Param("book") String bookVersion,
       @Param("at") Instant at,
       @Param("user") UUID user);
+
+  /** The same work for another day. */
+  @Update(
+      """
+      update job set advice = #{advice}, asked = #{asked}, book_version = #{book} where id = #{id}""")
+  void redate(
+      @Param("id") UUID id,
+      @Param("advice") String advice,
+      @Param("asked") String asked,
+      @Param("book") String bookVersion);
 
   @Update(
       """
@@ -199,17 +209,24 @@ interface JobMapper {
   @Insert(
       """
       <script>
-      insert into job_step (job_id, position, phase, text) values
+      insert into job_step (job_id, position, phase, step_key, ticked_at, ticked_by) values
       <foreach collection='steps' item='s' separator=','>
-        (#{id}, #{s.position}, #{s.phase}, #{s.text})
+        (#{id}, #{s.position}, #{s.phase}, #{s.key}, #{s.tickedAt}, #{s.tickedBy})
       </foreach>
       </script>""")
   void addSteps(@Param("id") UUID id, @Param("steps") List<StepRow> steps);
 
-  record StepRow(int position, String phase, String text, @Nullable Instant tickedAt) {}
+  record StepRow(
+      int position,
+      String phase,
+      String key,
+      @Nullable Instant tickedAt,
+      @Nullable UUID tickedBy) {}
 
   @Select(
-      "select position, phase, text, ticked_at from job_step where job_id = #{id} order by position")
+      """
+      select position, phase, step_key as "key", ticked_at, ticked_by from job_step
+      where job_id = #{id} order by position""")
   List<StepRow> steps(UUID id);
 
   @Delete("delete from job_step where job_id = #{id}")

@@ -4,11 +4,11 @@ import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Differences;
 import happysaucer.core.minutes.JobMinutes;
-import happysaucer.core.unit.Units;
+import happysaucer.core.unit.Said;
+import happysaucer.server.advice.Given;
 import happysaucer.server.advice.PlantRetired;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.History;
-import happysaucer.server.job.JobMapper.StepRow;
 import happysaucer.server.job.Plans.Pick;
 import happysaucer.server.photo.Photos;
 import happysaucer.server.problem.ConflictException;
@@ -22,7 +22,6 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -47,6 +46,7 @@ public class Jobs {
 
   private final JobMapper mapper;
   private final Plans plans;
+  private final JobAdvice acting;
   private final Photos photos;
   private final History history;
   private final TeamClock clock;
@@ -56,6 +56,7 @@ public class Jobs {
   Jobs(
       JobMapper mapper,
       Plans plans,
+      JobAdvice acting,
       Photos photos,
       History history,
       TeamClock clock,
@@ -63,6 +64,7 @@ public class Jobs {
       ObjectMapper json) {
     this.mapper = mapper;
     this.plans = plans;
+    this.acting = acting;
     this.photos = photos;
     this.history = history;
     this.clock = clock;
@@ -90,13 +92,6 @@ public class Jobs {
     }
   }
 
-  /** Another pot, or other work, for a job that is planned; as in {@link JobRequest}. */
-  public record PlanRequest(
-      @Nullable String potId,
-      AdviceRequest.@Nullable Wish wish,
-      @Nullable Boolean order,
-      @Nullable Boolean confirmed) {}
-
   public record DayRequest(@NotNull(message = "Give the day.") LocalDate plannedOn) {}
 
   /**
@@ -116,7 +111,7 @@ public class Jobs {
     CUTTING
   }
 
-  public record StepView(int position, String phase, String text, @Nullable Instant tickedAt) {}
+  public record StepView(int position, String phase, Said text, @Nullable Instant tickedAt) {}
 
   public record FoundView(
       String code, String state, @Nullable String grade, @Nullable Double value) {}
@@ -154,8 +149,10 @@ public class Jobs {
       return of(id);
     }
     lock(request.plantId());
-    Given given = Given.in(units -> plans.given(request.plantId(), request.plan(), null, units));
-    Advice.Call call = given.metric().call();
+    Given given =
+        plans.given(new Plans.Order(request.plantId(), request.plannedOn(), null), request.plan());
+    Advice advice = given.advice();
+    Advice.Call call = advice.call();
     checkDay(
         request.plannedOn(),
         Objects.requireNonNull(call.from()),
@@ -164,8 +161,8 @@ public class Jobs {
       throw new ConflictException(
           "This plant has a job already. Move that one instead of adding another.");
     }
-    Pick pick = plans.reserve(id, given.metric());
-    int ruled = JobMinutes.ruled(given.metric());
+    Pick pick = plans.reserve(id, advice);
+    int ruled = JobMinutes.ruled(advice);
     mapper.add(
         new JobMapper.NewJob(
             id,
@@ -181,12 +178,12 @@ public class Jobs {
             pick.shelfPot(),
             pick.count(),
             written(request.wish()),
-            json.writeValueAsString(given.metric()),
-            json.writeValueAsString(given.imperial()),
-            given.metric().bookVersion()),
+            acting.kept(given),
+            acting.asked(given),
+            advice.bookVersion()),
         clock.now(),
         user.id());
-    addSteps(id, given.metric(), List.of());
+    acting.steps(id, null, advice);
     history.log("job", id, "Scheduled for " + request.plannedOn() + confirmed(request.plan()));
     return of(id);
   }
@@ -219,35 +216,6 @@ public class Jobs {
     }
   }
 
-  private void addSteps(UUID id, Advice given, List<StepRow> before) {
-    List<StepRow> steps = new ArrayList<>();
-    if (given.repot() != null) {
-      for (Advice.Step step : given.repot().steps()) {
-        steps.add(new StepRow(steps.size(), step.phase(), step.text(), null));
-      }
-    } else {
-      steps.add(
-          new StepRow(
-              0,
-              "AFTER",
-              "Put it back as it was. " + String.join(" ", given.call().reasons()),
-              null));
-    }
-    mapper.addSteps(id, steps);
-    Map<String, Instant> ticked = new HashMap<>();
-    for (StepRow step : before) {
-      if (step.tickedAt() != null) {
-        ticked.put(step.phase() + step.text(), step.tickedAt());
-      }
-    }
-    for (StepRow step : steps) {
-      Instant at = ticked.get(step.phase() + step.text());
-      if (at != null) {
-        mapper.tick(id, step.position(), at, user.id());
-      }
-    }
-  }
-
   /**
    * Plans an open job anew with another pot or other cuts; its reservation follows.
    *
@@ -265,38 +233,36 @@ public class Jobs {
           List.of(new StaleException.Change("pot", request.potId(), now.potName())));
     }
     String reserved = now.shelfPotId() == null ? null : now.shelfPotId().toString();
-    Advice before = adviceOf(id);
-    Given given = Given.in(units -> plans.given(job.plantId(), request, reserved, units));
-    Units mine = user.units();
-    List<Differences.Difference> changes = Plans.changes(before, given.in(mine), mine);
+    Advice before = acting.of(id);
+    Given given = plans.given(new Plans.Order(job.plantId(), now.plannedOn(), reserved), request);
+    List<Differences.Difference> changes = Plans.changes(before, given.advice(), user.units());
     replan(id, given, request.wish(), "Planned anew" + confirmed(request));
     return view(id, changes, List.of());
   }
 
   /** Puts another advice in the place of the one a job acts on, with its pot and its steps. */
-  void replan(UUID id, Given both, AdviceRequest.@Nullable Wish wish, String words) {
-    Advice given = both.metric();
-    Pick pick = plans.reserve(id, given);
+  void replan(UUID id, Given given, AdviceRequest.@Nullable Wish wish, String words) {
+    Advice now = given.advice();
+    Advice before = acting.of(id);
+    Pick pick = plans.reserve(id, now);
     int replanned =
         mapper.replan(
             id,
-            given.call().action(),
-            given.call().urgency(),
+            now.call().action(),
+            now.call().urgency(),
             pick.potId(),
             pick.shelfPot(),
             pick.count(),
             written(wish),
-            json.writeValueAsString(given),
-            json.writeValueAsString(both.imperial()),
-            given.bookVersion(),
+            acting.kept(given),
+            acting.asked(given),
+            now.bookVersion(),
             clock.now(),
             user.id());
     if (replanned == 0) {
       throw new ConflictException("This job is closed and cannot be changed.");
     }
-    List<StepRow> steps = mapper.steps(id);
-    mapper.clearSteps(id);
-    addSteps(id, given, steps);
+    acting.steps(id, before, now);
     history.log("job", id, words);
   }
 
@@ -320,6 +286,7 @@ public class Jobs {
           mapper.changedBy(id),
           List.of(new StaleException.Change("plannedOn", request.plannedOn(), now.plannedOn())));
     }
+    acting.workedOn(summary(id), request.plannedOn());
     history.log("job", id, "Moved from " + job.plannedOn() + " to " + request.plannedOn());
     return of(id);
   }
@@ -401,7 +368,7 @@ public class Jobs {
   JobView view(UUID id, List<Differences.Difference> changes, List<String> why) {
     JobSummary job = summary(id);
     JobMapper.Extras extras = mapper.extras(id);
-    Advice advice = adviceOf(id);
+    Advice advice = acting.of(id);
     return new JobView(
         job,
         advice,
@@ -409,12 +376,7 @@ public class Jobs {
         job.status().equals("PLANNED") && plans.toOrder(job),
         extras.front(),
         extras.angleDegrees(),
-        mapper.steps(id).stream()
-            .map(
-                step ->
-                    new StepView(
-                        step.position(), step.phase(), text(step, advice), step.tickedAt()))
-            .toList(),
+        acting.views(id, advice),
         mapper.found(id).stream()
             .map(found -> new FoundView(found.code(), found.state(), found.grade(), found.value()))
             .toList(),
@@ -441,18 +403,5 @@ public class Jobs {
       throw new NotFoundException("There is no such job.");
     }
     return job;
-  }
-
-  /** A step in the words of the advice, which are in the reader's units. */
-  private static String text(StepRow step, Advice advice) {
-    List<Advice.Step> steps = advice.repot() == null ? List.of() : advice.repot().steps();
-    return step.position() < steps.size() ? steps.get(step.position()).text() : step.text();
-  }
-
-  /** The advice a job acts on, in the units of whoever asks. */
-  Advice adviceOf(UUID id) {
-    return json.readValue(
-        user.units() == Units.IMPERIAL ? mapper.adviceImperial(id) : mapper.advice(id),
-        Advice.class);
   }
 }

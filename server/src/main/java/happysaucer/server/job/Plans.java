@@ -4,11 +4,15 @@ import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Differences;
 import happysaucer.core.advice.RefusedException;
+import happysaucer.core.unit.Said;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.BenchAdvice;
-import happysaucer.server.job.Jobs.PlanRequest;
+import happysaucer.server.advice.Given;
+import happysaucer.server.clock.TeamClock;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.shelf.Shelf;
+import happysaucer.server.team.CurrentUser;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -26,10 +30,14 @@ class Plans {
 
   private final BenchAdvice advice;
   private final Shelf shelf;
+  private final TeamClock clock;
+  private final CurrentUser user;
 
-  Plans(BenchAdvice advice, Shelf shelf) {
+  Plans(BenchAdvice advice, Shelf shelf, TeamClock clock, CurrentUser user) {
     this.advice = advice;
     this.shelf = shelf;
+    this.clock = clock;
+    this.user = user;
   }
 
   /**
@@ -55,32 +63,49 @@ class Plans {
   }
 
   /**
+   * What is to be planned.
+   *
+   * @param on day of the work
+   * @param reserved id of the pot it has reserved already
+   */
+  record Order(UUID plant, LocalDate on, @Nullable String reserved) {}
+
+  /**
    * The advice for what somebody picked.
    *
    * @throws InputException when there is nothing to repot, or the pot or the cuts will not do
    */
-  Advice given(UUID plant, PlanRequest request, @Nullable String reserved, Units units) {
-    Advice given =
-        advice.of(
-            plant,
-            new BenchAdvice.Question(List.of(), request.potId(), null, request.wish(), reserved),
-            units);
+  Given given(Order order, PlanRequest request) {
+    Given given = ask(order, request.potId(), null, request.wish());
     if (Boolean.TRUE.equals(request.order())) {
-      given = ordered(plant, request, given, units);
+      Advice.Repot plan = given.advice().repot();
+      if (plan == null || plan.orderPot() == null) {
+        throw InputException.of("order", "A pot that is at hand will do: choose it.", true);
+      }
+      given = ask(order, null, pot(plan.orderPot()), request.wish());
     }
-    check(plant, request, given);
+    check(order.plant(), request, given.advice());
     return given;
   }
 
-  private Advice ordered(UUID plant, PlanRequest request, Advice given, Units units) {
-    if (given.repot() == null || given.repot().orderPot() == null) {
-      throw InputException.of("order", "A pot that is at hand will do: choose it.", true);
-    }
-    return advice.of(
-        plant,
-        new BenchAdvice.Question(
-            List.of(), null, pot(given.repot().orderPot()), request.wish(), null),
-        units);
+  private Given ask(
+      Order order,
+      @Nullable String potId,
+      AdviceRequest.@Nullable Pot pot,
+      AdviceRequest.@Nullable Wish wish) {
+    return ask(order, List.of(), potId, pot, wish);
+  }
+
+  private Given ask(
+      Order order,
+      List<AdviceRequest.Sign> signs,
+      @Nullable String potId,
+      AdviceRequest.@Nullable Pot pot,
+      AdviceRequest.@Nullable Wish wish) {
+    return advice.given(
+        order.plant(),
+        new BenchAdvice.Question(signs, potId, pot, wish, order.reserved(), order.on()),
+        user.units());
   }
 
   private static AdviceRequest.Pot pot(Advice.Candidate candidate) {
@@ -126,7 +151,7 @@ class Plans {
       throw InputException.of(
           "potId",
           given.repot().order() != null && request.potId() == null
-              ? given.repot().order()
+              ? given.repot().order().words()
               : "This pot will not do. Choose one that passes.",
           request.potId());
     }
@@ -175,13 +200,12 @@ class Plans {
       JobSummary job,
       Advice before,
       List<AdviceRequest.Sign> signs,
-      AdviceRequest.@Nullable Wish wish,
-      Units units) {
+      AdviceRequest.@Nullable Wish wish) {
     if (wish == null || !wish.cuts()) {
-      return fitted(job, before, signs, wish, units);
+      return fitted(job, before, signs, wish);
     }
     try {
-      Found found = fitted(job, before, signs, wish, units);
+      Found found = fitted(job, before, signs, wish);
       if (suits(found.advice(), before)) {
         return found;
       }
@@ -190,11 +214,11 @@ class Plans {
         throw e;
       }
     }
-    Found ruled = fitted(job, before, signs, wish.withoutCuts(), units);
+    Found ruled = fitted(job, before, signs, wish.withoutCuts());
     List<String> why = new ArrayList<>(ruled.why());
     why.add(
         "The cuts that were wished do not suit what is found; those of the rules stand instead.");
-    return new Found(ruled.advice(), ruled.wish(), why);
+    return new Found(ruled.given(), ruled.wish(), why);
   }
 
   /** Within the limit, and no deeper than somebody has confirmed. */
@@ -215,40 +239,32 @@ class Plans {
       JobSummary job,
       Advice before,
       List<AdviceRequest.Sign> signs,
-      AdviceRequest.@Nullable Wish wish,
-      Units units) {
+      AdviceRequest.@Nullable Wish wish) {
     List<String> why = new ArrayList<>();
-    String reserved = job.shelfPotId() == null ? null : job.shelfPotId().toString();
+    LocalDate today = clock.today();
+    Order order =
+        new Order(
+            job.plantId(),
+            job.plannedOn().isBefore(today) ? today : job.plannedOn(),
+            job.shelfPotId() == null ? null : job.shelfPotId().toString());
     Optional<AdviceRequest.Pot> planned = planned(job, before);
     if (job.potId() != null) {
-      Advice kept =
-          advice.of(
-              job.plantId(),
-              new BenchAdvice.Question(
-                  signs,
-                  planned.isPresent() ? null : job.potId(),
-                  planned.orElse(null),
-                  wish,
-                  reserved),
-              units);
-      if (kept.repot() == null || chosen(kept).isPresent()) {
+      Given kept =
+          ask(order, signs, planned.isPresent() ? null : job.potId(), planned.orElse(null), wish);
+      Advice.Repot plan = kept.advice().repot();
+      if (plan == null || plan.chosen().isPresent()) {
         return new Found(kept, wish, why);
       }
-      kept.repot().candidates().stream()
+      plan.candidates().stream()
           .filter(pot -> pot.id().equals(job.potId()))
           .flatMap(pot -> pot.failures().stream())
-          .forEach(failure -> why.add("The pot that was planned: " + failure.text()));
+          .forEach(failure -> why.add("The pot that was planned: " + failure.text().words()));
     }
-    Advice now =
-        advice.of(
-            job.plantId(), new BenchAdvice.Question(signs, null, null, wish, reserved), units);
-    if (now.repot() != null && chosen(now).isEmpty() && now.repot().orderPot() != null) {
-      why.add(Objects.requireNonNull(now.repot().order()));
-      now =
-          advice.of(
-              job.plantId(),
-              new BenchAdvice.Question(signs, null, pot(now.repot().orderPot()), wish, null),
-              units);
+    Given now = ask(order, signs, null, null, wish);
+    Advice.Repot plan = now.advice().repot();
+    if (plan != null && plan.chosen().isEmpty() && plan.orderPot() != null) {
+      why.add(Objects.requireNonNull(plan.order()).words());
+      now = ask(order, signs, null, pot(plan.orderPot()), wish);
     }
     return new Found(now, wish, why);
   }
@@ -264,12 +280,16 @@ class Plans {
    * @param wish what of the wishes still stands
    * @param why the planned pot or cuts will not do any more
    */
-  record Found(Advice advice, AdviceRequest.@Nullable Wish wish, List<String> why) {}
+  record Found(Given given, AdviceRequest.@Nullable Wish wish, List<String> why) {
+    Advice advice() {
+      return given.advice();
+    }
+  }
 
   static List<String> why(Found found, Advice before) {
     List<String> why = new ArrayList<>(found.why());
     if (!before.call().action().equals(found.advice().call().action())) {
-      why.addAll(0, found.advice().call().reasons());
+      why.addAll(0, found.advice().call().reasons().stream().map(Said::words).toList());
     }
     return why;
   }

@@ -1,6 +1,7 @@
 package happysaucer.server.openapi;
 
 import com.fasterxml.jackson.databind.JavaType;
+import happysaucer.core.unit.Said;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -8,6 +9,7 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -20,6 +22,7 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -48,6 +51,7 @@ class OpenApiConfig {
 
   @Bean
   ModelConverter records() {
+    SpringDocUtils.getConfig().replaceWithSchema(Said.class, new StringSchema());
     return new RecordConverter();
   }
 

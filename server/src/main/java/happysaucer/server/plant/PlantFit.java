@@ -137,10 +137,10 @@ class PlantFit {
       UUID plant, AdviceRequest.@Nullable Wish wish, @Nullable String reserved, Units units) {
     try {
       return bench.of(
-          plant, new BenchAdvice.Question(List.of(), null, null, wish, reserved), units);
+          plant, new BenchAdvice.Question(List.of(), null, null, wish, reserved, null), units);
     } catch (RefusedException e) {
       return bench.of(
-          plant, new BenchAdvice.Question(List.of(), null, null, null, reserved), units);
+          plant, new BenchAdvice.Question(List.of(), null, null, null, reserved, null), units);
     }
   }
 
@@ -171,6 +171,7 @@ class PlantFit {
             request.potId(),
             pot == null ? null : pot.withId(THOUGHT_OF),
             request.wish(),
+            null,
             null),
         units);
   }

@@ -194,7 +194,8 @@ class RoundController {
                     .filter(step -> step.doneOn() == null && step.who().equals("TECHNICIAN"))
                     .map(
                         step ->
-                            new DueWork.Step<>(step.id(), step.fromOn(), step.toOn(), step.text()))
+                            new DueWork.Step<>(
+                                step.id(), step.fromOn(), step.toOn(), step.text().words()))
                     .toList(),
                 mend))
         .stream()

@@ -119,7 +119,7 @@ final class BenchSheet {
         }
         y += Ink.line(size);
       }
-      List<String> lines = ink.wrapped(step.text(), size, leftWidth() - TICK - 6);
+      List<String> lines = ink.wrapped(step.text().words(), size, leftWidth() - TICK - 6);
       if (draw) {
         ink.box(MARGIN, y - TICK + 1.5f, TICK, TICK);
         if (step.tickedAt() != null) {
@@ -159,7 +159,7 @@ final class BenchSheet {
     }
     y += Ink.line(size);
     for (Advice.Coded caution : job.advice().cautions()) {
-      List<String> lines = ink.wrapped(caution.text(), size * 0.88f, sideWidth() - 8);
+      List<String> lines = ink.wrapped(caution.text().words(), size * 0.88f, sideWidth() - 8);
       if (draw) {
         ink.text("!", x, y, size * 0.88f);
         ink.lines(lines, x + 8, y, size * 0.88f);

@@ -1,0 +1,97 @@
+package happysaucer.server.advice;
+
+import happysaucer.core.advice.Advice;
+import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.unit.Said;
+import happysaucer.core.unit.Units;
+import happysaucer.core.unit.Wording;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdSerializer;
+
+/**
+ * What is kept of an advice: its messages with their values, once; whoever reads it has it said in
+ * their own units.
+ */
+@Component
+public class AdviceJson {
+  private final JsonMapper plain;
+  private final JsonMapper writer;
+  private final Map<Units, JsonMapper> readers = new EnumMap<>(Units.class);
+
+  AdviceJson(JsonMapper json) {
+    plain = json;
+    writer =
+        json.rebuild().addModule(new SimpleModule("messages").addSerializer(new Keep())).build();
+    for (Units units : Units.values()) {
+      SimpleModule module = new SimpleModule("said in " + units);
+      module.addDeserializer(Said.class, new Say(new Wording(units)));
+      readers.put(units, json.rebuild().addModule(module).build());
+    }
+  }
+
+  private JsonMapper reader(Units units) {
+    return Objects.requireNonNull(readers.get(units));
+  }
+
+  public String written(Advice advice) {
+    return writer.writeValueAsString(advice);
+  }
+
+  public Advice advice(String kept, Units units) {
+    return reader(units).readValue(kept, Advice.class);
+  }
+
+  public String written(Said said) {
+    return writer.writeValueAsString(said);
+  }
+
+  public Said said(String kept, Units units) {
+    return reader(units).readValue(kept, Said.class);
+  }
+
+  /** The case that an advice answers, to be answered again for another day. */
+  public String written(AdviceRequest asked) {
+    return plain.writeValueAsString(asked);
+  }
+
+  public AdviceRequest asked(String kept) {
+    return plain.readValue(kept, AdviceRequest.class);
+  }
+
+  private static final class Keep extends StdSerializer<Said> {
+    Keep() {
+      super(Said.class);
+    }
+
+    @Override
+    public void serialize(Said said, JsonGenerator to, SerializationContext context) {
+      to.writeTree(MessageJson.of(said.message()));
+    }
+  }
+
+  private static final class Say extends StdDeserializer<Said> {
+    private final Wording wording;
+
+    Say(Wording wording) {
+      super(Said.class);
+      this.wording = wording;
+    }
+
+    @Override
+    public Said deserialize(JsonParser from, DeserializationContext context) {
+      JsonNode kept = from.readValueAsTree();
+      return wording.say(MessageJson.message(kept));
+    }
+  }
+}

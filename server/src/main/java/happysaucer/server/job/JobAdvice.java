@@ -1,0 +1,162 @@
+package happysaucer.server.job;
+
+import happysaucer.core.advice.Advice;
+import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.RefusedException;
+import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Said;
+import happysaucer.core.unit.Wording;
+import happysaucer.server.advice.AdviceJson;
+import happysaucer.server.advice.BenchAdvice;
+import happysaucer.server.advice.Given;
+import happysaucer.server.job.JobMapper.StepRow;
+import happysaucer.server.job.Jobs.StepView;
+import happysaucer.server.team.CurrentUser;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * The advice a job acts on. It is kept with the case it answers, said in the units of whoever reads
+ * it, and given anew for the day when the job is moved or done.
+ */
+@Component
+class JobAdvice {
+  private final JobMapper mapper;
+  private final BenchAdvice advice;
+  private final AdviceJson json;
+  private final CurrentUser user;
+
+  JobAdvice(JobMapper mapper, BenchAdvice advice, AdviceJson json, CurrentUser user) {
+    this.mapper = mapper;
+    this.advice = advice;
+    this.json = json;
+    this.user = user;
+  }
+
+  /** As it was given, in the units of whoever asks. */
+  Advice of(UUID job) {
+    return json.advice(Objects.requireNonNull(mapper.advice(job)), user.units());
+  }
+
+  String kept(Given given) {
+    return json.written(given.advice());
+  }
+
+  String asked(Given given) {
+    return json.written(given.asked());
+  }
+
+  /**
+   * The same work on another day: what is dated follows. Where the book has changed so much that it
+   * would be other work, or another pot, it stays as it was given.
+   *
+   * @return the advice the job acts on from now on
+   */
+  Advice workedOn(JobSummary job, LocalDate day) {
+    Advice before = of(job.id());
+    if (before.repot() == null || day.equals(before.repot().workOn())) {
+      return before;
+    }
+    Optional<Given> again = again(job, day);
+    if (again.isEmpty()) {
+      return before;
+    }
+    Advice now = again.get().advice();
+    mapper.redate(job.id(), kept(again.get()), asked(again.get()), now.bookVersion());
+    steps(job.id(), before, now);
+    return now;
+  }
+
+  private Optional<Given> again(JobSummary job, LocalDate day) {
+    String asked = mapper.asked(job.id());
+    if (asked == null) {
+      // planned before the case was kept with it
+      return Optional.empty();
+    }
+    AdviceRequest case_ = json.asked(asked).workedOn(day).in(user.units().name());
+    try {
+      Given again = advice.again(case_);
+      return again.advice().call().action().equals(job.action())
+              && Objects.equals(
+                  Plans.chosen(again.advice()).map(Advice.Candidate::id).orElse(null), job.potId())
+          ? Optional.of(again)
+          : Optional.empty();
+    } catch (RefusedException e) {
+      return Optional.empty();
+    }
+  }
+
+  /** Puts the steps of an advice in the place of those of another; ticks stay where a step does. */
+  void steps(UUID job, @Nullable Advice before, Advice now) {
+    Map<String, StepRow> ticked = new HashMap<>();
+    if (before != null) {
+      List<Advice.Step> said = steps(before);
+      for (StepRow row : mapper.steps(job)) {
+        if (row.tickedAt() != null && row.position() < said.size()) {
+          names(said, row.position()).forEach(name -> ticked.put(name, row));
+        }
+      }
+      mapper.clearSteps(job);
+    }
+    List<Advice.Step> steps = steps(now);
+    List<StepRow> rows = new ArrayList<>();
+    for (int i = 0; i < steps.size(); i++) {
+      Optional<StepRow> tick =
+          names(steps, i).stream().map(ticked::get).filter(Objects::nonNull).findFirst();
+      Advice.Step step = steps.get(i);
+      rows.add(
+          new StepRow(
+              i,
+              step.phase(),
+              step.text().message().key(),
+              tick.map(StepRow::tickedAt).orElse(null),
+              tick.map(StepRow::tickedBy).orElse(null)));
+    }
+    mapper.addSteps(job, rows);
+  }
+
+  /** By what a step is known again: its key, or where it was kept in words, these. */
+  private static List<String> names(List<Advice.Step> steps, int position) {
+    Advice.Step step = steps.get(position);
+    String key = step.phase() + "/" + step.text().message().key();
+    long nth =
+        steps.subList(0, position).stream()
+            .filter(other -> key.equals(other.phase() + "/" + other.text().message().key()))
+            .count();
+    String words = step.phase() + ": " + step.text().words();
+    return step.text().message().key().equals(Message.WRITTEN)
+        ? List.of(words)
+        : List.of(key + "/" + nth, words);
+  }
+
+  private List<Advice.Step> steps(Advice given) {
+    if (given.repot() != null) {
+      return given.repot().steps();
+    }
+    List<Message> why = new ArrayList<>();
+    why.add(Message.of("step.putBack", "Put it back as it was."));
+    given.call().reasons().stream().map(Said::message).forEach(why::add);
+    return List.of(
+        new Advice.Step(
+            "AFTER", new Wording(user.units()).say(Message.joined("step.unrepotted", why))));
+  }
+
+  List<StepView> views(UUID job, Advice given) {
+    List<Advice.Step> steps = steps(given);
+    return mapper.steps(job).stream()
+        .filter(row -> row.position() < steps.size())
+        .map(
+            row ->
+                new StepView(
+                    row.position(), row.phase(), steps.get(row.position()).text(), row.tickedAt()))
+        .toList();
+  }
+}
