@@ -6,13 +6,35 @@ export const outline = (shape: string, topMm: number, baseMm: number, heightMm: 
   shape, topMm, baseMm, heightMm, topDepthMm: null, baseDepthMm: null, mouthMm: null,
 });
 
+/** A section with its heights, as the server sends them; the pot it stood in was filled to 20 mm under its rim. */
+export function stood(section: Omit<Schemas['Section'], 'stand'>, own = false): Schemas['Section'] {
+  const { oldPot, newPot, ballBefore, ballAfter, levels } = section;
+  const pot = newPot ?? oldPot;
+  const another = newPot !== null && !own;
+  const fillMm = pot.heightMm - (levels?.rimGapMm ?? 20);
+  const bottomMm = Math.max(0, levels?.baseLayerMm ?? 0);
+  const topMm = bottomMm + ballAfter.heightMm;
+  const oldFloorMm = another ? topMm - (oldPot.heightMm - 20) : null;
+  const beforeBottomMm = another ? topMm - ballBefore.heightMm : Math.max(0, topMm - ballBefore.heightMm);
+  const tops = [pot.heightMm, topMm, beforeBottomMm + ballBefore.heightMm, ...(oldFloorMm === null ? [] : [oldFloorMm + oldPot.heightMm])];
+  return {
+    ...section,
+    stand: {
+      fillMm, bottomMm, topMm, beforeBottomMm, oldFloorMm,
+      soilMm: (levels?.raiseMm ?? 0) > 0 ? fillMm - bottomMm : ballAfter.heightMm,
+      lowestMm: Math.min(0, beforeBottomMm, oldFloorMm ?? 0), highestMm: Math.max(...tops),
+      widestMm: Math.max(pot.topMm, ballBefore.topMm, another ? oldPot.topMm : 0),
+    },
+  };
+}
+
 export function candidate(id: string, topMm: number, rank: number | null): Schemas['Candidate'] {
   return {
     id, rank, pot: outline('STANDARD', topMm, topMm * 0.76, topMm * 0.92), material: 'PLASTIC', drainHoles: 6, footMm: topMm * 0.8, potMassG: 600,
     feet: 0, wireHoles: 0, stepMm: topMm - 215, ballShare: 0.6, clearanceMm: 15, rimGapMm: 20, baseLayerMm: 25, fillLitres: 9, freshLitres: 3.2,
     containerCapacity: 0.58, airFilledPorosity: 0.27, daysToTopDry: 7, daysToRefill: 6, daysAirless: 0, daysRingWet: 9, tiltDegrees: 17, pushN: 7.2,
     dryMassG: 3700, wetMassG: 8900, addMassG: 2300, widerFootMm: 280, plasticSavesG: null, mix: 'foliage', mixLabel: 'Foliage mix', mixLitres: 3.9,
-    raiseMm: 0, coarseLayerMm: 0, wetZoneMm: 33, schools: ['SMALL_STEP'],
+    raiseMm: 0, coarseLayerMm: 0, wetZoneMm: 33, stand: null, schools: ['SMALL_STEP'],
     failures: rank === null ? [{ code: 'CLEARANCE', text: `Only 3 mm in the ${topMm}.` }] : [], remarks: [],
   };
 }
@@ -31,11 +53,11 @@ export const plan: Schemas['Repot'] = {
   feed: { kind: 'SLOW_RELEASE', grams: 6, holdUntil: null, why: '' },
   waterIn: { on: '2027-04-12', litres: 1 },
   steps: [],
-  section: {
+  section: stood({
     oldPot: outline('STANDARD', 230, 175, 220), ballBefore: outline('BALL', 215, 170, 195), ballAfter: outline('BALL', 215, 170, 195),
     newPot: outline('STANDARD', 260, 198, 239), wetZoneMm: 33, coarseLayerMm: 0, levels: { rimGapMm: 20, baseLayerMm: 25, raiseMm: 0 }, collarMm: null, wires: null,
-  },
-  pieces: 1, lift: { how: 'ONE', two: false, massG: 9000 },
+  }),
+  pieces: 1, lift: { how: 'ONE', two: false, massG: 9000 }, needs: [],
 };
 
 export function planned(more: Partial<Schemas['Repot']> = {}): Schemas['Advice'] {

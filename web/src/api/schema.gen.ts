@@ -1323,6 +1323,7 @@ export interface components {
             coarseLayerMm: number;
             /** Format: double */
             wetZoneMm: number;
+            stand: components["schemas"]["Stand"] | null;
             schools: string[];
             failures: components["schemas"]["Coded"][];
             remarks: components["schemas"]["Coded"][];
@@ -1571,6 +1572,13 @@ export interface components {
             ingredients: components["schemas"]["Ingredient"][];
             recipe: string | null;
         };
+        Need: {
+            kind: string;
+            code: string;
+            /** Format: double */
+            amount: number;
+            unit: string;
+        };
         OutcomeView: {
             /** Format: uuid */
             jobId: string;
@@ -1668,6 +1676,7 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             lift: components["schemas"]["Lift"] | null;
+            needs: components["schemas"]["Need"][];
         };
         RootWork: {
             loosening: string;
@@ -1704,6 +1713,7 @@ export interface components {
             collarMm: number | null;
             /** Format: int32 */
             wires: number | null;
+            stand: components["schemas"]["Stand"];
         };
         SignSeen: {
             code: string;
@@ -1722,6 +1732,26 @@ export interface components {
         SlipWarning: {
             never: boolean;
             why: string;
+        };
+        Stand: {
+            /** Format: double */
+            fillMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            soilMm: number;
+            /** Format: double */
+            beforeBottomMm: number;
+            /** Format: double */
+            oldFloorMm: number | null;
+            /** Format: double */
+            lowestMm: number;
+            /** Format: double */
+            highestMm: number;
+            /** Format: double */
+            widestMm: number;
         };
         StandingSign: {
             code: string;
@@ -2648,6 +2678,14 @@ export interface components {
             mixes: components["schemas"]["MixItem"][];
             tradeSizes: components["schemas"]["TradeSize"][];
         };
+        Filled: {
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            baseMm: number;
+            /** Format: double */
+            heightMm: number;
+        };
         MixItem: {
             code: string;
             label: string;
@@ -2692,6 +2730,7 @@ export interface components {
             massG: number;
             /** Format: int32 */
             drainHoles: number;
+            filled: components["schemas"]["Filled"];
         };
     };
     responses: never;

@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { length, say, type Units } from './format';
 import { round, widthAt } from './potShape';
-import { heights, type Drawn, type Frame } from './sectionShape';
+import { type Drawn, type Frame } from './sectionShape';
 import classes from './Section.module.css';
 
 export interface Cuts {
@@ -24,10 +24,10 @@ const LEAP = 5;
 
 /** Where knife and saw go, to be dragged on the drawing, or moved with the arrow keys. */
 export function CutHandles({ cuts, d, f, units }: Props) {
-  const h = heights(d);
-  const sliceZ = h.beforeBottom + cuts.sliceMm;
+  const { beforeBottomMm, topMm } = d.stand;
+  const sliceZ = beforeBottomMm + cuts.sliceMm;
   const y = (z: number) => f.floor - z * f.scale;
-  const middle = h.beforeBottom + d.before.heightMm * 0.55;
+  const middle = beforeBottomMm + d.before.heightMm * 0.55;
   const side = f.centre + (widthAt(d.before, d.before.heightMm * 0.55) / 2 - cuts.shaveMm) * f.scale;
   const half = (widthAt(d.before, cuts.sliceMm) / 2) * f.scale;
   return (
@@ -53,7 +53,7 @@ export function CutHandles({ cuts, d, f, units }: Props) {
         change={(mm) => cuts.change(cuts.sliceMm, mm)}
         x={side}
         y={y(middle)}
-        line={`M${round(side)} ${round(y(h.top))} V${round(y(sliceZ))}`}
+        line={`M${round(side)} ${round(y(topMm))} V${round(y(sliceZ))}`}
       />
     </g>
   );

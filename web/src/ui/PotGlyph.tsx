@@ -1,5 +1,5 @@
 import { say, width, type Units } from './format';
-import { corners, points, rimGap, type Outline } from './potShape';
+import { corners, points, type Outline } from './potShape';
 import { saucerWords } from './words';
 import classes from './PotGlyph.module.css';
 
@@ -21,6 +21,8 @@ interface Props {
 }
 
 const SAUCER_HALF = 21;
+/** How full the sign is drawn; how full a pot is filled says the advice. */
+const FILLED = 0.91;
 
 /** The sign of the house: a plant's own pot in section, to scale, on a saucer that tells its state. */
 export function PotGlyph({
@@ -38,7 +40,7 @@ export function PotGlyph({
   const scale = Math.min(wanted, (box.width - 4) / Math.max(pot.topMm, pot.baseMm), (floor - 4) / pot.heightMm);
   const broken = scale < wanted;
   const scaled = { topMm: pot.topMm * scale, baseMm: pot.baseMm * scale, heightMm: pot.heightMm * scale };
-  const fill = Math.max(2, scaled.heightMm - rimGap(pot) * scale);
+  const fill = Math.max(2, scaled.heightMm * FILLED);
   const roots = rootFill == null ? 0 : Math.max(0.15, Math.min(1, rootFill));
   const inner = { topMm: scaled.topMm * roots, baseMm: scaled.baseMm * roots, heightMm: scaled.heightMm };
   const water = waterLeft == null ? null : fill * Math.max(0, Math.min(1, waterLeft));

@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client';
 import { CutHandles, type Cuts } from './CutHandles';
 import { length, litres, say, type Units } from './format';
 import { corners, points, round, widthAt, type Outline } from './potShape';
-import { across, describe, drawn, frame, heights, spread, times, wallPoints, type Drawn, type Frame, type Label } from './sectionShape';
+import { across, describe, drawn, frame, spread, times, wallPoints, type Drawn, type Frame, type Label } from './sectionShape';
 import classes from './Section.module.css';
 
 interface Props {
@@ -30,14 +30,14 @@ export function Section({ section, candidate = null, rootShare = 0, units, cuts 
   const id = useId();
   const d = drawn(section, rootShare, candidate);
   const f = frame(d, LEFT, TOP, W - LEFT - RIGHT, DRAW_H);
-  const h = heights(d);
+  const h = d.stand;
   const y = (z: number) => f.floor - z * f.scale;
   const s = (o: Outline): Outline => ({ topMm: o.topMm * f.scale, baseMm: o.baseMm * f.scale, heightMm: o.heightMm * f.scale });
   const body = (o: Outline, bottom: number, from = 0, to = o.heightMm) =>
     points(corners(s(o), f.centre, y(bottom), from * f.scale, to * f.scale));
   const labels = spread(labelsOf(d, f, units), LABEL_GAP, TOP - 6);
   const H = Math.max(f.bottom + 26, (labels[labels.length - 1]?.at ?? 0) + 26);
-  const wet = Math.min(h.fill, d.wetZoneMm);
+  const wet = Math.min(h.fillMm, d.wetZoneMm);
   const saucer = Math.min(d.walls.baseMm * f.scale * SAUCER, (W - LEFT - RIGHT) / 2);
   const worked = d.rootShare > 0 || d.before.heightMm - d.after.heightMm > 1 || d.before.topMm - d.after.topMm > 1;
   return (
@@ -56,40 +56,40 @@ export function Section({ section, candidate = null, rootShare = 0, units, cuts 
         </pattern>
       </defs>
       <g data-part="medium">
-        <polygon className={d.isNew ? classes.fresh : classes.ball} points={body(d.walls, 0, 0, h.fill)} />
-        {d.isNew && <polygon fill={`url(#${id}g)`} points={body(d.walls, 0, 0, h.fill)} />}
+        <polygon className={d.isNew ? classes.fresh : classes.ball} points={body(d.walls, 0, 0, h.fillMm)} />
+        {d.isNew && <polygon fill={`url(#${id}g)`} points={body(d.walls, 0, 0, h.fillMm)} />}
         {d.coarseLayerMm > 1 && <polygon className={classes.coarse} points={body(d.walls, 0, 0, d.coarseLayerMm)} />}
       </g>
       {worked && (
         <g data-part="cut">
-          <polygon fill={`url(#${id}c)`} points={body(d.before, h.beforeBottom)} />
-          <polygon className={classes.cut} points={body(d.before, h.beforeBottom)} />
+          <polygon fill={`url(#${id}c)`} points={body(d.before, h.beforeBottomMm)} />
+          <polygon className={classes.cut} points={body(d.before, h.beforeBottomMm)} />
         </g>
       )}
-      <polygon className={classes.ball} data-part="ball" points={body(d.after, h.bottom, 0, h.soil)} />
-      {h.soil < d.after.heightMm && <polygon className={classes.bared} data-part="bared" points={body(d.after, h.bottom, h.soil, d.after.heightMm)} />}
-      <Roots ball={s(d.after)} centre={f.centre} floor={y(h.bottom)} />
+      <polygon className={classes.ball} data-part="ball" points={body(d.after, h.bottomMm, 0, h.soilMm)} />
+      {h.soilMm < d.after.heightMm && <polygon className={classes.bared} data-part="bared" points={body(d.after, h.bottomMm, h.soilMm, d.after.heightMm)} />}
+      <Roots ball={s(d.after)} centre={f.centre} floor={y(h.bottomMm)} />
       {wet > 1 && <polygon className={classes.wet} data-part="wet" points={body(d.walls, 0, d.coarseLayerMm, wet)} />}
       {d.collarMm !== null && (
         <rect
           className={classes.collar}
           data-part="collar"
           x={round(f.centre - (d.walls.topMm * f.scale) / 4)}
-          y={round(y(h.fill + d.collarMm))}
+          y={round(y(h.fillMm + d.collarMm))}
           width={round((d.walls.topMm * f.scale) / 2)}
           height={round(Math.max(2.5, d.collarMm * f.scale))}
         />
       )}
-      {d.oldPot && <polygon className={classes.old} data-part="old" points={body(d.oldPot, h.oldFloor)} />}
-      {d.wires !== null && <Wires d={d} f={f} top={h.top} />}
+      {d.oldPot && h.oldFloorMm !== null && <polygon className={classes.old} data-part="old" points={body(d.oldPot, h.oldFloorMm)} />}
+      {d.wires !== null && <Wires d={d} f={f} top={h.topMm} />}
       <polyline className={classes.wall} data-part="wall" points={points(wallPoints(d.walls, f))} />
       {d.isNew && (
         <line
           className={classes.level}
-          x1={round(f.centre - (widthAt(d.walls, h.fill) / 2) * f.scale)}
-          x2={round(f.centre + (widthAt(d.walls, h.fill) / 2) * f.scale)}
-          y1={round(y(h.fill))}
-          y2={round(y(h.fill))}
+          x1={round(f.centre - (widthAt(d.walls, h.fillMm) / 2) * f.scale)}
+          x2={round(f.centre + (widthAt(d.walls, h.fillMm) / 2) * f.scale)}
+          y1={round(y(h.fillMm))}
+          y2={round(y(h.fillMm))}
         />
       )}
       <Dimension d={d} f={f} text={across(d.walls, units)} />
@@ -107,35 +107,36 @@ export function Section({ section, candidate = null, rootShare = 0, units, cuts 
 
 /** What is labelled, each at a place on the right of what it names. */
 function labelsOf(d: Drawn, f: Frame, units: Units): Label[] {
-  const h = heights(d);
+  const h = d.stand;
   const y = (z: number) => f.floor - z * f.scale;
   const wall = (z: number) => f.centre + (widthAt(d.walls, Math.max(0, z)) / 2) * f.scale;
   const mm = (n: number) => say(length(n, units));
+  const rim = d.walls.heightMm - h.fillMm;
   const labels: Label[] = [
-    { key: 'rim', name: 'rim gap', value: mm(d.levels.rimGapMm), x: wall(h.fill), y: y(h.fill + d.levels.rimGapMm / 2) },
+    { key: 'rim', name: 'rim gap', value: mm(rim), x: wall(h.fillMm), y: y(h.fillMm + rim / 2) },
     {
       key: 'ball',
       name: 'ball',
       value: times(d.after.topMm, d.after.heightMm, units),
-      x: f.centre + (widthAt(d.after, h.soil * 0.8) / 2) * f.scale - 5,
-      y: y(h.bottom + h.soil * 0.8),
+      x: f.centre + (widthAt(d.after, h.soilMm * 0.8) / 2) * f.scale - 5,
+      y: y(h.bottomMm + h.soilMm * 0.8),
     },
   ];
-  if (d.levels.raiseMm > 0) {
-    labels.push({ key: 'raise', name: 'base shown', value: mm(d.levels.raiseMm), x: f.centre + (d.after.topMm / 2) * f.scale - 4, y: y(h.top) });
+  if (d.raiseMm > 0) {
+    labels.push({ key: 'raise', name: 'base shown', value: mm(d.raiseMm), x: f.centre + (d.after.topMm / 2) * f.scale - 4, y: y(h.topMm) });
   }
   if (d.collarMm !== null) {
-    labels.push({ key: 'collar', name: 'grit collar', value: mm(d.collarMm), x: f.centre + (d.walls.topMm / 4) * f.scale, y: y(h.fill + d.collarMm / 2) });
+    labels.push({ key: 'collar', name: 'grit collar', value: mm(d.collarMm), x: f.centre + (d.walls.topMm / 4) * f.scale, y: y(h.fillMm + d.collarMm / 2) });
   }
   if (d.freshLitres !== null) {
-    labels.push({ key: 'fresh', name: 'fresh', value: say(litres(d.freshLitres, units)), x: wall(h.fill * 0.5) - 4, y: y(h.fill * 0.5) });
+    labels.push({ key: 'fresh', name: 'fresh', value: say(litres(d.freshLitres, units)), x: wall(h.fillMm * 0.5) - 4, y: y(h.fillMm * 0.5) });
   }
   if (d.wetZoneMm > 1) {
-    const wet = Math.min(h.fill, d.wetZoneMm);
+    const wet = Math.min(h.fillMm, d.wetZoneMm);
     labels.push({ key: 'wet', name: 'wet below', value: mm(d.wetZoneMm), x: wall(wet) - 3, y: y(wet) });
   }
   if (d.isNew) {
-    labels.push({ key: 'base', name: 'base layer', value: mm(Math.max(0, d.levels.baseLayerMm)), x: wall(h.bottom / 2) - 3, y: y(h.bottom / 2) });
+    labels.push({ key: 'base', name: 'base layer', value: mm(h.bottomMm), x: wall(h.bottomMm / 2) - 3, y: y(h.bottomMm / 2) });
   }
   if (d.coarseLayerMm > 1) {
     labels.push({ key: 'coarse', name: 'coarse layer', value: mm(d.coarseLayerMm), x: wall(d.coarseLayerMm / 3) - 3, y: y(d.coarseLayerMm / 3) });

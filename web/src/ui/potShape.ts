@@ -30,15 +30,3 @@ export function corners(o: Outline, centre: number, floor: number, from = 0, to 
 export const points = (ps: Point[]): string => ps.map((p) => `${round(p.x)},${round(p.y)}`).join(' ');
 
 export const round = (n: number): number => Math.round(n * 10) / 10;
-
-/** The ball of a pot filled up to its fill line. */
-export function ballOf(pot: Outline): Outline {
-  const heightMm = pot.heightMm - rimGap(pot);
-  return { topMm: widthAt(pot, heightMm), baseMm: pot.baseMm, heightMm };
-}
-
-/** Room to pool a watering, mm, as the rules have it for a pot of this width and depth. */
-export function rimGap({ topMm, heightMm }: { topMm: number; heightMm: number }): number {
-  const byWidth = topMm < 120 ? 10 : topMm < 200 ? 15 : topMm < 400 ? 20 : 35;
-  return Math.max(5, Math.min(byWidth, heightMm / 8));
-}

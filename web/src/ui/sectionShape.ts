@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { length, litres, say, width, type Units } from './format';
-import { rimGap, widthAt, type Outline } from './potShape';
+import { widthAt, type Outline } from './potShape';
 
 /** What is drawn: one pot with its ball in it, and what it came from. Heights count up from the floor, in mm. */
 export interface Drawn {
@@ -10,7 +10,9 @@ export interface Drawn {
   oldPot: Schemas['Outline'] | null;
   before: Schemas['Outline'];
   after: Schemas['Outline'];
-  levels: Schemas['Levels'];
+  /** Where everything stands, as the advice says. */
+  stand: Schemas['Stand'];
+  raiseMm: number;
   wetZoneMm: number;
   coarseLayerMm: number;
   collarMm: number | null;
@@ -34,9 +36,8 @@ export function drawn(
     oldPot: same ? null : section.oldPot,
     before: section.ballBefore,
     after: section.ballAfter,
-    levels: candidate
-      ? { rimGapMm: candidate.rimGapMm, baseLayerMm: candidate.baseLayerMm, raiseMm: candidate.raiseMm }
-      : (section.levels ?? { rimGapMm: rimGap(walls), baseLayerMm: 0, raiseMm: 0 }),
+    stand: candidate?.stand ?? section.stand,
+    raiseMm: candidate?.raiseMm ?? section.levels?.raiseMm ?? 0,
     wetZoneMm: candidate?.wetZoneMm ?? section.wetZoneMm,
     coarseLayerMm: candidate?.coarseLayerMm ?? section.coarseLayerMm,
     collarMm: isNew ? section.collarMm : null,
@@ -44,21 +45,6 @@ export function drawn(
     freshLitres: candidate?.freshLitres ?? null,
     rootShare,
   };
-}
-
-/**
- * Heights over the floor, mm. A ball that is too tall stands on the floor and looks out. Soil is how much of the ball's
- * own height keeps its medium: where the base is shown, what stands over the level is bared.
- */
-export function heights(d: Drawn) {
-  const fill = d.walls.heightMm - d.levels.rimGapMm;
-  const bottom = Math.max(0, d.levels.baseLayerMm);
-  const top = bottom + d.after.heightMm;
-  const oldFill = d.oldPot ? d.oldPot.heightMm - rimGap(d.oldPot) : 0;
-  // in its own pot the ball stood on the floor or above: a top dressing takes its top, not its base
-  const before = top - d.before.heightMm;
-  const soil = d.levels.raiseMm > 0 ? Math.max(0, Math.min(d.after.heightMm, fill - bottom)) : d.after.heightMm;
-  return { fill, bottom, top, soil, beforeBottom: d.oldPot ? before : Math.max(0, before), oldFloor: top - oldFill };
 }
 
 export interface Frame {
@@ -73,13 +59,10 @@ export interface Frame {
 
 /** One scale for everything, so that all of it stands in the box. */
 export function frame(d: Drawn, left: number, top: number, width: number, height: number): Frame {
-  const h = heights(d);
-  const widths = [d.walls, d.before, ...(d.oldPot ? [d.oldPot] : [])].map((o) => Math.max(o.topMm, o.baseMm));
-  const highest = Math.max(d.walls.heightMm, h.top, d.oldPot ? h.oldFloor + d.oldPot.heightMm : 0);
-  const lowest = Math.min(0, h.beforeBottom, d.oldPot ? h.oldFloor : 0);
-  const scale = Math.min(width / Math.max(...widths), height / (highest - lowest));
-  const floor = top + highest * scale;
-  return { scale, centre: left + width / 2, top, floor, bottom: floor - lowest * scale };
+  const { lowestMm, highestMm, widestMm } = d.stand;
+  const scale = Math.min(width / widestMm, height / (highestMm - lowestMm));
+  const floor = top + highestMm * scale;
+  return { scale, centre: left + width / 2, top, floor, bottom: floor - lowestMm * scale };
 }
 
 export interface Label {
@@ -128,11 +111,11 @@ export function describe(d: Drawn, units: Units): string {
   if (d.rootShare > 0) parts.push(`${Math.round(d.rootShare * 100)} % of the roots comes off.`);
   if (d.isNew) {
     const extra = [
-      `base layer ${mm(Math.max(0, d.levels.baseLayerMm))}`,
-      `rim gap ${mm(d.levels.rimGapMm)}`,
+      `base layer ${mm(d.stand.bottomMm)}`,
+      `rim gap ${mm(d.walls.heightMm - d.stand.fillMm)}`,
       d.coarseLayerMm > 0 ? `${mm(d.coarseLayerMm)} of coarse material on the floor` : '',
-      d.levels.raiseMm > 0 ? `raised by ${mm(d.levels.raiseMm)}` : '',
-      d.levels.raiseMm < 0 ? `set lower by ${mm(-d.levels.raiseMm)}` : '',
+      d.raiseMm > 0 ? `raised by ${mm(d.raiseMm)}` : '',
+      d.raiseMm < 0 ? `set lower by ${mm(-d.raiseMm)}` : '',
       d.collarMm ? `a collar of grit ${mm(d.collarMm)} deep` : '',
       d.wires ? `${d.wires} wires over the ball` : '',
       d.freshLitres === null ? '' : `${say(litres(d.freshLitres, units))} of fresh medium`,
@@ -140,8 +123,8 @@ export function describe(d: Drawn, units: Units): string {
     parts.push(
       `${d.oldPot ? 'New pot' : 'Its own pot'} ${across(d.walls, units)} wide and ${mm(d.walls.heightMm)} deep, ${extra.join(', ')}.`,
     );
-    const h = heights(d);
-    if (h.top > d.walls.heightMm) parts.push(`The ball stands ${mm(h.top - h.fill)} too high.`);
+    const { topMm, fillMm } = d.stand;
+    if (topMm > d.walls.heightMm) parts.push(`The ball stands ${mm(topMm - fillMm)} too high.`);
   }
   if (d.wetZoneMm > 1) parts.push(`After watering it stays wet up to ${mm(d.wetZoneMm)} over the floor.`);
   return parts.join(' ');

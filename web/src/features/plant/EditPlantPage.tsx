@@ -10,7 +10,6 @@ import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { keptLength, keptMass, potMass, say, width, type Units } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
-import { ballOf } from '../../ui/potShape';
 import { MATERIALS, SHAPES } from '../../ui/potWords';
 import { plain } from '../../ui/words';
 import { useCatalogue } from '../advice/catalogue';
@@ -218,7 +217,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
   const pickBall = (size: string) => {
     const s = catalogue?.tradeSizes.find((t) => t.id === size);
     if (!s) return;
-    const ball = ballOf(s);
+    const ball = s.filled;
     setForm({
       ...form,
       'ball.topMm': say(width(ball.topMm, units)),

@@ -2,11 +2,11 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../api/client';
-import { candidate } from '../../test-plan';
+import { candidate, stood } from '../../test-plan';
 import { show } from '../../test-render';
 import { PotGlyph, type SaucerState } from '../PotGlyph';
 import { Section } from '../Section';
-import { ballOf, corners, widthAt } from '../potShape';
+import { corners, widthAt } from '../potShape';
 import { spread, wallPoints } from '../sectionShape';
 
 const pot = { topMm: 260, baseMm: 200, heightMm: 240 };
@@ -16,10 +16,6 @@ describe('pot shapes', () => {
     expect(widthAt(pot, 0)).toBe(200);
     expect(widthAt(pot, 120)).toBe(230);
     expect(widthAt(pot, 240)).toBe(260);
-  });
-
-  it('give a ball up to their fill line', () => {
-    expect(ballOf({ topMm: 230, baseMm: 175, heightMm: 220 })).toEqual({ topMm: 225, baseMm: 175, heightMm: 200 });
   });
 
   it('stand on their floor, centred', () => {
@@ -66,7 +62,7 @@ const outline = (shape: string, topMm: number, baseMm: number, heightMm: number)
   shape, topMm, baseMm, heightMm, topDepthMm: null, baseDepthMm: null, mouthMm: null,
 });
 
-const planned: Schemas['Section'] = {
+const planned: Omit<Schemas['Section'], 'stand'> = {
   oldPot: outline('STANDARD', 230, 175, 220),
   ballBefore: outline('BALL', 215, 170, 195),
   ballAfter: outline('BALL', 215, 170, 195),
@@ -88,7 +84,7 @@ const candidateOf = (pot: Schemas['Outline']) => ({ ...candidate('x', pot.topMm,
 
 describe('the cross-section', () => {
   it('carries its numbers in words for people who cannot see it', () => {
-    show(<Section section={planned} units="METRIC" />);
+    show(<Section section={stood(planned)} units="METRIC" />);
     const name = screen.getByRole('img').getAttribute('aria-label') ?? '';
     expect(name).toContain('New pot 26 cm wide and 24 cm deep, base layer 25 mm, rim gap 20 mm');
     expect(name).toContain('stays wet up to 30 mm');
@@ -97,7 +93,7 @@ describe('the cross-section', () => {
   it('shows a coarse layer under the wet zone, a raised base, a collar and wires', () => {
     const { container } = show(
       <Section
-        section={{ ...planned, coarseLayerMm: 30, wetZoneMm: 60, collarMm: 9, wires: 2, levels: { rimGapMm: 15, baseLayerMm: 60, raiseMm: 25 } }}
+        section={stood({ ...planned, coarseLayerMm: 30, wetZoneMm: 60, collarMm: 9, wires: 2, levels: { rimGapMm: 15, baseLayerMm: 60, raiseMm: 25 } })}
         units="METRIC"
       />,
     );
@@ -113,12 +109,12 @@ describe('the cross-section', () => {
   });
 
   it('bares nothing of a ball that is only too tall for its pot', () => {
-    const { container } = show(<Section section={{ ...planned, levels: { rimGapMm: 20, baseLayerMm: 60, raiseMm: 0 } }} units="METRIC" />);
+    const { container } = show(<Section section={stood({ ...planned, levels: { rimGapMm: 20, baseLayerMm: 60, raiseMm: 0 } })} units="METRIC" />);
     expect(part(container, 'bared')).toBeNull();
   });
 
   it('draws only the pot it stands in where nothing is planned', () => {
-    const { container } = show(<Section section={{ ...planned, newPot: null }} units="IMPERIAL" />);
+    const { container } = show(<Section section={stood({ ...planned, newPot: null })} units="IMPERIAL" />);
     expect(screen.getByRole('img')).toHaveAccessibleName(/^Pot 9 in wide and 8.75 in deep\. Root ball/);
     expect(part(container, 'old')).toBeNull();
     expect(container.textContent).not.toContain('base layer');
@@ -129,7 +125,7 @@ describe('the cross-section', () => {
     const trough = { ...outline('TROUGH', 800, 750, 190), topDepthMm: 200, baseDepthMm: 180 };
     const long = { ...planned, oldPot: outline('TROUGH', 600, 560, 180), ballBefore: outline('BALL', 590, 560, 150), ballAfter: outline('BALL', 590, 560, 150), newPot: trough, levels: { rimGapMm: 35, baseLayerMm: 5, raiseMm: 0 } };
     for (const section of [small, long]) {
-      const { container, unmount } = show(<Section section={section} units="METRIC" />);
+      const { container, unmount } = show(<Section section={stood(section)} units="METRIC" />);
       const wall = box(part(container, 'wall'));
       const ball = box(part(container, 'ball'));
       const pot = section.newPot ?? section.oldPot;
@@ -140,7 +136,7 @@ describe('the cross-section', () => {
       expect((ball.top - wall.top) / scale).toBeCloseTo(pot.heightMm - (section.levels?.baseLayerMm ?? 0) - section.ballAfter.heightMm, 0);
       unmount();
     }
-    show(<Section section={long} units="METRIC" />);
+    show(<Section section={stood(long)} units="METRIC" />);
     expect(screen.getByRole('img')).toHaveAccessibleName(/New pot 80 × 20 cm wide/);
   });
 
@@ -153,17 +149,17 @@ describe('the cross-section', () => {
 
   it('stands a ball that is too tall on the floor and says by how much it looks out', () => {
     const tall = { ...planned, ballAfter: outline('BALL', 215, 170, 260), levels: { rimGapMm: 20, baseLayerMm: -40, raiseMm: 0 } };
-    const { container } = show(<Section section={tall} units="METRIC" />);
+    const { container } = show(<Section section={stood(tall)} units="METRIC" />);
     expect(screen.getByRole('img')).toHaveAccessibleName(/The ball stands 40 mm too high/);
     expect(box(part(container, 'ball')).bottom).toBeCloseTo(box(part(container, 'wall')).bottom, 1);
   });
 
   it('shows a top dressing where it is: the top of the ball goes, its base stays on the floor', () => {
     const pot = outline('STANDARD', 600, 500, 560);
-    const dressed = {
+    const dressed = stood({
       ...planned, oldPot: pot, newPot: pot, ballBefore: outline('BALL', 594, 500, 525), ballAfter: outline('BALL', 585, 500, 475),
       levels: { rimGapMm: 35, baseLayerMm: 0, raiseMm: 0 },
-    };
+    }, true);
     const own = { ...candidateOf(pot), id: 'current' };
     const { container } = show(<Section section={dressed} candidate={own} units="METRIC" />);
     const gone = box(part(container, 'cut')?.querySelectorAll('polygon')[1]);
@@ -187,7 +183,7 @@ describe('cuts on the section', () => {
 
   it('are moved by the arrow keys and stop at their ends', async () => {
     const change = vi.fn();
-    show(<Section section={cut} rootShare={0.2} units="METRIC" cuts={{ sliceMm: 20, shaveMm: 0, mostSliceMm: 22, mostShaveMm: 40, change }} />);
+    show(<Section section={stood(cut)} rootShare={0.2} units="METRIC" cuts={{ sliceMm: 20, shaveMm: 0, mostSliceMm: 22, mostShaveMm: 40, change }} />);
     const slice = screen.getByRole('slider', { name: 'Base slice' });
     expect(slice).toHaveAttribute('aria-valuetext', '20 mm');
     slice.focus();
@@ -203,7 +199,7 @@ describe('cuts on the section', () => {
   });
 
   it('are drawn where the knife goes: hatched is what falls away', () => {
-    const { container } = show(<Section section={cut} rootShare={0.2} units="METRIC" />);
+    const { container } = show(<Section section={stood(cut)} rootShare={0.2} units="METRIC" />);
     const gone = box(part(container, 'cut')?.querySelectorAll('polygon')[1]);
     const left = box(part(container, 'ball'));
     expect(gone.top).toBeCloseTo(left.top, 1);

@@ -7,13 +7,13 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
 /** A client with a site of its own and plants in it, entered as a team would, for one test. */
-final class House {
+public final class House {
   private static final ObjectMapper JSON = new ObjectMapper();
   final UUID client = UUID.randomUUID();
   final UUID site = UUID.randomUUID();
   private final Http http;
 
-  House(Http http, String name) {
+  public House(Http http, String name) {
     this.http = http;
     http.put("/api/clients/" + client, "{\"name\":\"%s\"}".formatted(name));
     http.put(
@@ -46,7 +46,7 @@ final class House {
   }
 
   /** One plant of this species in a pot of this many mm. */
-  String plant(String species, int potMm, String more) {
+  public String plant(String species, int potMm, String more) {
     int before = plants().size();
     Http.Answer answer =
         enter(
@@ -73,7 +73,7 @@ final class House {
   }
 
   /** Logs a check with these signs, as JSON. */
-  void check(String plant, String at, String signs) {
+  public void check(String plant, String at, String signs) {
     http.put(
         "/api/checks/" + UUID.randomUUID(),
         "{\"plantId\":\"%s\",\"checkedAt\":\"%s\",\"signs\":[%s]}".formatted(plant, at, signs));

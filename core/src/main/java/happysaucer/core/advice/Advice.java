@@ -125,6 +125,7 @@ public record Advice(
    * @param pieces into which a clump is parted; each takes a pot and so much mix
    * @param lift null where no pot was found, or on advice older than it
    * @param sizing how the pot was sized, and what bore on it
+   * @param needs of pots, media, tools, people and minutes
    * @param orderPot the pot to order, with its figures, when none passes
    */
   public record Repot(
@@ -142,12 +143,28 @@ public record Advice(
       List<Step> steps,
       Section section,
       int pieces,
-      @Nullable Lift lift) {
+      @Nullable Lift lift,
+      List<Need> needs) {
+    public Repot {
+      // a plan kept from before there was such a list
+      needs = needs == null ? List.of() : needs;
+    }
+
     /** Rank 1; empty when no pot passes. */
     public Optional<Candidate> chosen() {
       return candidates.stream().filter(pot -> Integer.valueOf(1).equals(pot.rank())).findFirst();
     }
   }
+
+  /**
+   * One thing the work needs.
+   *
+   * @param kind POT, MIX, INGREDIENT, OLD_MEDIUM, COARSE, FILLER, DRESSING, FEED, TOOL, MASS,
+   *     VOLUME, PEOPLE, SKILL or MINUTES
+   * @param code which of its kind
+   * @param unit pieces, L, g, persons or min
+   */
+  public record Need(String kind, String code, double amount, String unit) {}
 
   /**
    * What it takes to lift the planted pot when it is wet.
@@ -164,6 +181,7 @@ public record Advice(
    * @param addMassG mass low in the pot that lifts it to the next grade of push, null at the
    *     highest
    * @param widerFootMm width of foot that does the same
+   * @param stand where everything stands with this pot in the section; null on advice older than it
    * @param schools those of the three step schools that would take this pot
    * @param plasticSavesG what the same pot in plastic would save, null where it is as light already
    * @param mixLitres to be measured out for this pot, allowances included
@@ -206,6 +224,7 @@ public record Advice(
       double raiseMm,
       double coarseLayerMm,
       double wetZoneMm,
+      @Nullable Stand stand,
       List<String> schools,
       List<Coded> failures,
       List<Coded> remarks) {}
@@ -283,6 +302,7 @@ public record Advice(
    * @param levels of the ball in the pot that is drawn
    * @param collarMm depth of grit round the neck, null for none
    * @param wires through the holes, for a trained tree
+   * @param stand where everything stands
    * @param ballBefore before the work
    * @param wetZoneMm height over the floor up to which the medium holds hardly any air after
    *     watering
@@ -296,7 +316,43 @@ public record Advice(
       double coarseLayerMm,
       @Nullable Levels levels,
       @Nullable Double collarMm,
-      @Nullable Integer wires) {}
+      @Nullable Integer wires,
+      Stand stand) {
+    public Section {
+      // a section kept from before it came with its heights
+      stand =
+          stand == null
+              ? SectionShape.of(
+                  oldPot, oldPot.equals(newPot) ? null : newPot, ballBefore, ballAfter, levels)
+              : stand;
+    }
+  }
+
+  /**
+   * How high everything in a section stands over the floor of the pot that is drawn, mm. A ball
+   * that is too tall stands on the floor and looks out.
+   *
+   * @param fillMm level of the medium
+   * @param bottomMm of the ball
+   * @param topMm of the ball
+   * @param soilMm how much of the ball's own height keeps its medium; what stands over the level
+   *     where the base is shown is bared
+   * @param beforeBottomMm where the ball as it was ended; below the floor when its base was sliced
+   * @param oldFloorMm of the pot it stood in, where that is another one
+   * @param lowestMm least height that is drawn
+   * @param highestMm greatest height that is drawn
+   * @param widestMm of all that is drawn
+   */
+  public record Stand(
+      double fillMm,
+      double bottomMm,
+      double topMm,
+      double soilMm,
+      double beforeBottomMm,
+      @Nullable Double oldFloorMm,
+      double lowestMm,
+      double highestMm,
+      double widestMm) {}
 
   public record Water(Drying before, @Nullable Drying after, @Nullable Drying settled) {}
 

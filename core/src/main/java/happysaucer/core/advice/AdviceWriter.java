@@ -127,10 +127,10 @@ final class AdviceWriter {
     Optional<Candidate> chosen = plan.chosen();
     return new Advice.Repot(
         plan.workDay(),
-        plan.candidates().stream().map(this::candidate).toList(),
+        plan.candidates().stream().map(pot -> candidate(pot, plan)).toList(),
         wording.say(plan.sizing()),
         plan.order().map(this::say).orElse(null),
-        plan.order().flatMap(order -> chosen).map(this::candidate).orElse(null),
+        plan.order().flatMap(order -> chosen).map(pot -> candidate(pot, plan)).orElse(null),
         new Advice.RootWork(
             plan.rootWork().loosening().name(),
             outgoing(plan.rootWork().baseSliceMm()),
@@ -160,7 +160,16 @@ final class AdviceWriter {
             .toList(),
         section(plan),
         plan.pieces(),
-        chosen.map(this::lift).orElse(null));
+        chosen.map(this::lift).orElse(null),
+        plan.needs().stream()
+            .map(
+                need ->
+                    new Advice.Need(
+                        need.kind().name(),
+                        need.code(),
+                        outgoing(need.amount()),
+                        need.kind().unit()))
+            .toList());
   }
 
   private Advice.Lift lift(Candidate pot) {
@@ -220,7 +229,18 @@ final class AdviceWriter {
             .filter(top -> top.kind() == Fixings.Dressing.GRIT_COLLAR)
             .map(top -> outgoing(top.depthMm()))
             .orElse(null),
-        plan.fixings().flatMap(Fixings::wires).map(Fixings.Wires::count).orElse(null));
+        plan.fixings().flatMap(Fixings::wires).map(Fixings.Wires::count).orElse(null),
+        stand(plan, plan.chosen()));
+  }
+
+  /** With a pot in the section, or without one. */
+  private Advice.Stand stand(RepotPlan plan, Optional<Candidate> pot) {
+    return SectionShape.of(
+        outline(c.pot()),
+        pot.filter(p -> !p.pot().id().equals("current")).map(p -> outline(p.pot())).orElse(null),
+        outline(c.ball().body()),
+        outline(plan.rootWork().after()),
+        pot.map(AdviceWriter::levels).orElse(null));
   }
 
   /** The plant in the pot it stands in: its ball, and how wet its medium stays below. */
@@ -232,6 +252,7 @@ final class AdviceWriter {
   Advice.Section present() {
     Advice.Outline ball = outline(c.ball().body());
     double under = Math.max(0, c.pot().fill().heightMm() - c.ball().body().heightMm());
+    Advice.Levels levels = new Advice.Levels(outgoing(c.pot().rimGapMm()), outgoing(under), 0);
     return new Advice.Section(
         outline(c.pot()),
         ball,
@@ -239,9 +260,10 @@ final class AdviceWriter {
         null,
         outgoing(wetZoneMm(book.media().retention(c.plant().mix()), c.pot().fill().heightMm())),
         0,
-        new Advice.Levels(outgoing(c.pot().rimGapMm()), outgoing(under), 0),
+        levels,
         null,
-        null);
+        null,
+        SectionShape.of(outline(c.pot()), null, ball, ball, levels));
   }
 
   private static double wetZoneMm(Candidate pot) {
@@ -289,7 +311,7 @@ final class AdviceWriter {
         null);
   }
 
-  private Advice.Candidate candidate(Candidate candidate) {
+  private Advice.Candidate candidate(Candidate candidate, RepotPlan plan) {
     return new Advice.Candidate(
         candidate.pot().id(),
         candidate.rank().isPresent() ? candidate.rank().getAsInt() : null,
@@ -326,6 +348,7 @@ final class AdviceWriter {
         outgoing(candidate.fit().raiseMm()),
         outgoing(candidate.fit().coarseMm()),
         outgoing(wetZoneMm(candidate)),
+        stand(plan, Optional.of(candidate)),
         candidate.schools().stream().map(Enum::name).toList(),
         candidate.failures().stream()
             .map(failure -> new Advice.Coded(failure.code().name(), say(failure.text())))

@@ -4,14 +4,10 @@ import happysaucer.core.advice.Advice;
 
 /** How long a repot takes: by rules of thumb, corrected by what the team's own jobs took. */
 public final class JobMinutes {
-  private static final double BASE = 12;
-  private static final double PER_LITRE = 0.9;
-  private static final double ROOT_WORK = 12;
-  private static final double TWO_PERSONS = 15;
-  private static final int STEP = 5;
+  /** To look at a plant that is put back as it was. */
+  private static final double LOOK = 12;
 
-  /** Where no pot was chosen (rule of thumb). */
-  private static final double USUAL_LITRES = 5;
+  private static final int STEP = 5;
 
   /**
    * The rules weigh as much as so many jobs of their own length; own times take over from there.
@@ -25,21 +21,15 @@ public final class JobMinutes {
   /** By the rules alone, minutes. */
   public static int ruled(Advice advice) {
     if (advice.repot() == null) {
-      return (int) BASE;
+      return (int) LOOK;
     }
-    boolean topOnly = advice.call().action().equals("TOP_DRESS");
-    double litres =
-        advice
-            .repot()
-            .chosen()
-            .map(pot -> topOnly ? pot.freshLitres() : pot.fillLitres())
-            .orElse(USUAL_LITRES);
-    boolean two = advice.repot().lift() != null && advice.repot().lift().two();
-    return rounded(
-        BASE
-            + PER_LITRE * litres
-            + (advice.repot().rootWork().rootShare() > 0 ? ROOT_WORK : 0)
-            + (two ? TWO_PERSONS : 0));
+    double minutes = 0;
+    for (Advice.Need need : advice.repot().needs()) {
+      if (need.kind().equals("MINUTES")) {
+        minutes += need.amount();
+      }
+    }
+    return rounded(minutes);
   }
 
   /**

@@ -109,8 +109,9 @@ public final class Repot {
             FeedRules.of(c, call, work, best, workDay, first),
             first,
             List.of(),
-            call.action() == Action.DIVIDE ? c.wish().pieces() : 1);
-    return plan.withSteps(BenchSteps.of(c, call, plan, media));
+            call.action() == Action.DIVIDE ? c.wish().pieces() : 1,
+            List.of());
+    return plan.with(BenchSteps.of(c, call, plan, media), Needs.of(c, call, plan, media));
   }
 
   private Message order(Pot pot) {

@@ -31,7 +31,8 @@ public record RepotPlan(
     Feed feed,
     Optional<FirstWater> firstWater,
     List<Step> steps,
-    int pieces) {
+    int pieces,
+    List<Need> needs) {
 
   /**
    * @param litres to be measured out, allowances included
@@ -70,7 +71,7 @@ public record RepotPlan(
    */
   public record Filler(String code, double litres, double depthMm, double markMm) {}
 
-  RepotPlan withSteps(List<Step> bench) {
+  RepotPlan with(List<Step> bench, List<Need> all) {
     return new RepotPlan(
         workDay,
         candidates,
@@ -84,7 +85,8 @@ public record RepotPlan(
         feed,
         firstWater,
         bench,
-        pieces);
+        pieces,
+        all);
   }
 
   public record Portion(String code, String label, double litres) {}

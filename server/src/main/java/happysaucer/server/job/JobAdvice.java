@@ -71,7 +71,7 @@ class JobAdvice {
     }
     Advice now = again.get().advice();
     mapper.redate(job.id(), kept(again.get()), asked(again.get()), now.bookVersion());
-    steps(job.id(), before, now);
+    follow(job.id(), before, now);
     return now;
   }
 
@@ -94,8 +94,18 @@ class JobAdvice {
     }
   }
 
-  /** Puts the steps of an advice in the place of those of another; ticks stay where a step does. */
-  void steps(UUID job, @Nullable Advice before, Advice now) {
+  /** Steps and needs of an advice in the place of those of another. */
+  void follow(UUID job, @Nullable Advice before, Advice now) {
+    steps(job, before, now);
+    mapper.clearNeeds(job);
+    List<Advice.Need> needs = now.repot() == null ? List.of() : now.repot().needs();
+    if (!needs.isEmpty()) {
+      mapper.addNeeds(job, needs);
+    }
+  }
+
+  /** Ticks stay where a step does. */
+  private void steps(UUID job, @Nullable Advice before, Advice now) {
     Map<String, StepRow> ticked = new HashMap<>();
     if (before != null) {
       List<Advice.Step> said = steps(before);

@@ -1,5 +1,6 @@
 package happysaucer.server.job;
 
+import happysaucer.core.advice.Advice;
 import happysaucer.core.round.JobFit;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -231,6 +232,22 @@ interface JobMapper {
 
   @Delete("delete from job_step where job_id = #{id}")
   void clearSteps(UUID id);
+
+  @Delete("delete from job_need where job_id = #{id}")
+  void clearNeeds(UUID id);
+
+  @Insert(
+      """
+      <script>
+      insert into job_need (job_id, position, kind, code, amount, unit) values
+      <foreach collection='needs' item='n' index='i' separator=','>
+        (#{id}, #{i}, #{n.kind}, #{n.code}, #{n.amount}, #{n.unit})
+      </foreach>
+      </script>""")
+  void addNeeds(@Param("id") UUID id, @Param("needs") List<Advice.Need> needs);
+
+  @Select("select kind, code, amount, unit from job_need where job_id = #{id} order by position")
+  List<Advice.Need> needs(UUID id);
 
   @Update(
       """

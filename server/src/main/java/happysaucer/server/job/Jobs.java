@@ -183,7 +183,7 @@ public class Jobs {
             advice.bookVersion()),
         clock.now(),
         user.id());
-    acting.steps(id, null, advice);
+    acting.follow(id, null, advice);
     history.log("job", id, "Scheduled for " + request.plannedOn() + confirmed(request.plan()));
     return of(id);
   }
@@ -262,7 +262,7 @@ public class Jobs {
     if (replanned == 0) {
       throw new ConflictException("This job is closed and cannot be changed.");
     }
-    acting.steps(id, before, now);
+    acting.follow(id, before, now);
     history.log("job", id, words);
   }
 

@@ -21,7 +21,8 @@ final class SectionDrawing {
   private final Advice.Section section;
   private final Advice.@Nullable Candidate chosen;
   private final Wording wording;
-  private final SectionShape shape;
+  private final Advice.Stand stand;
+  private final Advice.Outline drawn;
   private float scale;
   private float centre;
   private float floor;
@@ -32,7 +33,8 @@ final class SectionDrawing {
     this.section = section;
     this.chosen = chosen;
     this.wording = wording;
-    shape = SectionShape.of(section, chosen != null && chosen.id().equals("current"));
+    stand = section.stand();
+    drawn = section.newPot() == null ? section.oldPot() : section.newPot();
   }
 
   private record Label(String text, float x, float y) {}
@@ -46,33 +48,33 @@ final class SectionDrawing {
   /** The height it takes in a box of this width and at most this height. */
   float height(float width, float most) {
     measure(width, most);
-    return Math.max(LEAST, ABOVE + (float) (shape.highest() - shape.lowest()) * scale);
+    return Math.max(LEAST, ABOVE + (float) (stand.highestMm() - stand.lowestMm()) * scale);
   }
 
   private void measure(float width, float height) {
-    double tall = shape.highest() - shape.lowest();
-    scale = (float) Math.min((width - LABELS) / shape.widest(), (height - ABOVE) / tall);
+    double tall = stand.highestMm() - stand.lowestMm();
+    scale = (float) Math.min((width - LABELS) / stand.widestMm(), (height - ABOVE) / tall);
   }
 
   /** Draws into a box from its top left. */
   void draw(float x, float y, float width, float height) throws IOException {
     measure(width, height);
     centre = x + (width - LABELS) / 2;
-    floor = y + ABOVE - 6 + (float) shape.highest() * scale;
-    Advice.Outline pot = shape.pot();
+    floor = y + ABOVE - 6 + (float) stand.highestMm() * scale;
+    Advice.Outline pot = drawn;
     Advice.Outline ball = section.ballAfter();
-    filled(pot, 0, shape.fill(), FRESH);
-    filled(pot, section.coarseLayerMm(), Math.min(shape.fill(), section.wetZoneMm()), WET);
+    filled(pot, 0, stand.fillMm(), FRESH);
+    filled(pot, section.coarseLayerMm(), Math.min(stand.fillMm(), section.wetZoneMm()), WET);
     filled(pot, 0, section.coarseLayerMm(), COARSE);
     ink.gray(BALL);
-    ink.shape(corners(ball, shape.bottom(), 0, shape.soil()), true, true);
+    ink.shape(corners(ball, stand.bottomMm(), 0, stand.soilMm()), true, true);
     ink.gray(0);
     ink.dashed(2, 2);
-    if (shape.soil() < ball.heightMm()) {
-      ink.shape(corners(ball, shape.bottom(), shape.soil(), ball.heightMm()), false, true);
+    if (stand.soilMm() < ball.heightMm()) {
+      ink.shape(corners(ball, stand.bottomMm(), stand.soilMm(), ball.heightMm()), false, true);
     }
     if (differs(section.ballBefore(), ball)) {
-      outline(section.ballBefore(), shape.beforeBottom());
+      outline(section.ballBefore(), stand.beforeBottomMm());
     }
     ink.dashed();
     collar(pot);
@@ -83,7 +85,7 @@ final class SectionDrawing {
         pot.topDepthMm() != null && Math.abs(pot.topDepthMm() - pot.topMm()) > 1
             ? mm(pot.topMm()) + " x " + mm(pot.topDepthMm())
             : mm(pot.topMm());
-    ink.text(across, centre - ink.width(across, SIZE) / 2, up(shape.highest()) - 6, SIZE);
+    ink.text(across, centre - ink.width(across, SIZE) / 2, up(stand.highestMm()) - 6, SIZE);
     labels(pot, x + width - LABELS + 6);
   }
 
@@ -118,8 +120,8 @@ final class SectionDrawing {
       return;
     }
     float quarter = (float) (pot.topMm() / 4 * scale);
-    float top = up(shape.fill() + section.collarMm());
-    float level = up(shape.fill());
+    float top = up(stand.fillMm() + section.collarMm());
+    float level = up(stand.fillMm());
     float[] box = {
       centre - quarter, top, centre + quarter, top, centre + quarter, level, centre - quarter, level
     };
@@ -135,15 +137,15 @@ final class SectionDrawing {
 
   private void labels(Advice.Outline pot, float at) throws IOException {
     Advice.Outline ball = section.ballAfter();
-    double gap = pot.heightMm() - shape.fill();
-    double ballAt = shape.soil() * 0.7;
+    double gap = pot.heightMm() - stand.fillMm();
+    double ballAt = stand.soilMm() * 0.7;
     List<Label> labels = new ArrayList<>();
     if (section.levels() != null && section.levels().raiseMm() > 0) {
       labels.add(
           new Label(
               "base shown " + mm(section.levels().raiseMm()),
               centre + half(ball, ball.heightMm()),
-              up(shape.top(section))));
+              up(stand.topMm())));
     }
     labels.add(
         new Label("rim gap " + mm(gap), right(pot, pot.heightMm()), up(pot.heightMm() - gap / 2)));
@@ -152,25 +154,25 @@ final class SectionDrawing {
           new Label(
               "grit collar " + mm(section.collarMm()),
               centre + (float) (pot.topMm() / 4 * scale),
-              up(shape.fill() + section.collarMm() / 2)));
+              up(stand.fillMm() + section.collarMm() / 2)));
     }
     labels.add(
         new Label(
             "ball " + mm(ball.topMm()) + " x " + mm(ball.heightMm()),
             centre + half(ball, ballAt),
-            up(shape.bottom() + ballAt)));
+            up(stand.bottomMm() + ballAt)));
     if (chosen != null) {
       labels.add(
           new Label(
               "fresh " + wording.litres(chosen.freshLitres()),
-              right(pot, shape.fill() * 0.45) - 2,
-              up(shape.fill() * 0.45)));
+              right(pot, stand.fillMm() * 0.45) - 2,
+              up(stand.fillMm() * 0.45)));
     }
     labels.add(
         new Label(
-            "base layer " + mm(shape.bottom()),
-            right(pot, shape.bottom() / 2) - 2,
-            up(shape.bottom() / 2)));
+            "base layer " + mm(stand.bottomMm()),
+            right(pot, stand.bottomMm() / 2) - 2,
+            up(stand.bottomMm() / 2)));
     if (section.coarseLayerMm() > 0) {
       labels.add(
           new Label(
@@ -198,10 +200,10 @@ final class SectionDrawing {
 
   /** The pot it stood in, where that is another: dashed, its fill line at the ball's own. */
   private void oldPot() throws IOException {
-    if (shape.oldFloor().isPresent()) {
+    if (stand.oldFloorMm() != null) {
       ink.gray(0.35f);
       ink.dashed(4, 3);
-      outline(section.oldPot(), shape.oldFloor().getAsDouble());
+      outline(section.oldPot(), stand.oldFloorMm());
       ink.dashed();
     }
   }
@@ -210,7 +212,7 @@ final class SectionDrawing {
     if (section.wires() == null) {
       return;
     }
-    double top = shape.top(section);
+    double top = stand.topMm();
     for (double share : new double[] {-0.3, 0.3}) {
       float at = (float) (pot.baseMm() * share * scale);
       ink.line(centre + at, floor + 3, centre + at, up(top));

@@ -75,7 +75,11 @@ class CatalogueController {
       double heightMm,
       double footMm,
       double massG,
-      int drainHoles) {}
+      int drainHoles,
+      Filled filled) {}
+
+  /** A pot up to its fill line: the ball that fills it, mm. */
+  public record Filled(double topMm, double baseMm, double heightMm) {}
 
   public record SignItem(
       String code,
@@ -124,7 +128,8 @@ class CatalogueController {
         pot.heightMm(),
         pot.footMm(),
         pot.massG(),
-        pot.drainHoles());
+        pot.drainHoles(),
+        new Filled(pot.fill().topMm(), pot.fill().baseMm(), pot.fill().heightMm()));
   }
 
   private static MixItem mix(Mix mix) {
