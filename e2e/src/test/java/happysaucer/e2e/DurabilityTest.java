@@ -110,18 +110,15 @@ class DurabilityTest {
             DriverManager.getConnection(
                 "jdbc:h2:file:" + data.toAbsolutePath() + "/saucer;IFEXISTS=TRUE", "sa", "");
         Statement sql = connection.createStatement()) {
-      sql.execute("alter table job drop column fit");
-      sql.execute("alter table job drop column note");
-      sql.execute("alter table plant drop column drawn_base_mm");
-      sql.execute("alter table plant drop column drawn_height_mm");
-      sql.execute("update plant set size_wish = 'GROW' where size_wish is null");
-      sql.execute("update plant set pot_base_mm = 0.76 * pot_top_mm where pot_base_mm is null");
-      sql.execute("update plant set pot_height_mm = 0.92 * pot_top_mm where pot_height_mm is null");
-      for (String column :
-          List.of("height_mm", "spread_mm", "size_wish", "pot_base_mm", "pot_height_mm")) {
-        sql.execute("alter table plant alter column " + column + " set not null");
-      }
-      sql.execute("delete from \"flyway_schema_history\" where \"version\" = '6'");
+      sql.execute("drop table job_need");
+      sql.execute("alter table job drop column asked");
+      sql.execute("alter table job add column advice_imperial clob");
+      sql.execute("alter table job_step drop column step_key");
+      sql.execute("alter table job_step add column text varchar(1000) default '' not null");
+      sql.execute("alter table aftercare_step add column text varchar(1000) default '' not null");
+      sql.execute("alter table aftercare_step drop column said");
+      sql.execute(
+          "delete from \"flyway_schema_history\" where \"version\" in ('7', '8', '9', '10')");
     }
   }
 

@@ -120,7 +120,10 @@ class MessagesMigration implements JavaMigration {
               } else if (LISTS.contains(name) && value instanceof ArrayNode lines) {
                 ArrayNode all = both.putArray(name);
                 for (int i = 0; i < lines.size(); i++) {
-                  all.add(message(lines.get(i), other.path(i)));
+                  all.add(
+                      lines.get(i).isString()
+                          ? message(lines.get(i), other.path(i))
+                          : lines.get(i));
                 }
               } else {
                 both.set(name, said(value, other));
