@@ -14,7 +14,7 @@ export const plant: Schemas['StoredPlant'] = {
   id: 'p1', label: 'T-001', spotId: 's1', species: 'Ficus lyrata', speciesGroup: null, commonName: 'Fiddle-leaf fig',
   heightMm: 1900, spreadMm: 800, sizeWish: 'GROW', lastRepotted: null, mix: 'foliage', fed: true,
   watererHabit: 'EVEN', potShape: 'STANDARD', potMaterial: 'PLASTIC', potTopMm: 280, potBaseMm: 213,
-  potHeightMm: 258, potMouthMm: null, potTopDepthMm: null, potBaseDepthMm: null, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, potFeet: 0, potWireHoles: 0, ballTopMm: null, ballBaseMm: null, ballTopDepthMm: null,
+  potHeightMm: 258, potMouthMm: null, potTopDepthMm: null, potBaseDepthMm: null, potFootMm: null, potMassG: null, potHoles: 6, inCoverPot: false, coverTopMm: null, coverHeightMm: null, coverMassG: null, coverFixed: false, potFeet: 0, potWireHoles: 0, ballTopMm: null, ballBaseMm: null, ballTopDepthMm: null,
   ballBaseDepthMm: null, ballHeightMm: null, ballMeasuredOn: null, feedKind: null, feedGrams: null, feedHoldUntil: null, parentId: null, note: '', retiredOn: null,
   version: 1, spotName: 'By the window', light: 'BRIGHT_INDIRECT', siteId: 'x', siteName: 'Terminal hall',
   latitude: 44, outdoors: false, siteUse: 'PUBLIC', clientId: 'c1', clientName: 'Ferry Line', drawnBaseMm: 213, drawnHeightMm: 258,

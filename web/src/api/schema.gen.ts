@@ -1176,6 +1176,13 @@ export interface components {
             /** Format: int32 */
             potHoles: number;
             inCoverPot: boolean;
+            /** Format: double */
+            coverTopMm?: number | null;
+            /** Format: double */
+            coverHeightMm?: number | null;
+            /** Format: double */
+            coverMassG?: number | null;
+            coverFixed?: boolean | null;
             /** Format: int32 */
             potFeet?: number | null;
             /** Format: int32 */
@@ -1856,6 +1863,13 @@ export interface components {
             drawnBaseMm: number;
             /** Format: double */
             drawnHeightMm: number;
+            /** Format: double */
+            coverTopMm: number | null;
+            /** Format: double */
+            coverHeightMm: number | null;
+            /** Format: double */
+            coverMassG: number | null;
+            coverFixed: boolean;
         };
         TurnView: {
             key: string;
@@ -2349,10 +2363,26 @@ export interface components {
             wish?: components["schemas"]["Wish"] | null;
             /** Format: date */
             workOn?: string | null;
+            cover?: components["schemas"]["Cover"] | null;
         };
         Argument: {
             setAside?: components["schemas"]["SetAside"][] | null;
             overrule?: components["schemas"]["Overrule"] | null;
+        };
+        Cover: {
+            shape?: string | null;
+            material?: string | null;
+            /** Format: double */
+            topMm?: number | null;
+            /** Format: double */
+            baseMm?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+            /** Format: double */
+            footMm?: number | null;
+            /** Format: double */
+            massG?: number | null;
+            fixed?: boolean | null;
         };
         History: {
             waterings?: components["schemas"]["Pour"][] | null;

@@ -26,12 +26,13 @@ const LABELS: Record<string, string> = {
   potBaseMm: 'Base width', potHeightMm: 'Pot depth', potHoles: 'Holes', note: 'Note', potShape: 'Shape',
   potMouthMm: 'Mouth', potTopDepthMm: 'Front to back, top', potBaseDepthMm: 'Front to back, base',
   potFootMm: 'Foot, outside', potMassG: 'Mass of the empty pot', inCoverPot: 'Stands in a cover pot',
+  coverTopMm: 'Cover, width inside', coverHeightMm: 'Cover, depth inside', coverMassG: 'Mass of the cover', coverFixed: 'The cover stays',
   potFeet: 'Feet', potWireHoles: 'Wire holes', 'ball.topMm': 'Width at the top', 'ball.baseMm': 'Width at the base', 'ball.heightMm': 'Height',
   'ball.topDepthMm': 'Front to back, top', 'ball.baseDepthMm': 'Front to back, base', ballTopMm: 'Ball, width', ballHeightMm: 'Ball, height',
 };
 
 type MeasureField = 'potTopMm';
-type MaybeField = 'heightMm' | 'spreadMm' | 'potBaseMm' | 'potHeightMm' | 'potMouthMm' | 'potTopDepthMm' | 'potBaseDepthMm' | 'potFootMm' | BallField;
+type MaybeField = 'heightMm' | 'spreadMm' | 'potBaseMm' | 'potHeightMm' | 'potMouthMm' | 'potTopDepthMm' | 'potBaseDepthMm' | 'potFootMm' | 'coverTopMm' | 'coverHeightMm' | BallField;
 type BallField = 'ball.topMm' | 'ball.baseMm' | 'ball.topDepthMm' | 'ball.baseDepthMm' | 'ball.heightMm';
 
 export function EditPlantPage() {
@@ -45,9 +46,9 @@ export function EditPlantPage() {
 
 /** As they are stored, by the names of the form. */
 function measuresOf(plant: PlantView['plant']): Record<MeasureField | MaybeField, number | null> {
-  const { heightMm, spreadMm, potTopMm, potBaseMm, potHeightMm, potMouthMm, potTopDepthMm, potBaseDepthMm, potFootMm } = plant;
+  const { heightMm, spreadMm, potTopMm, potBaseMm, potHeightMm, potMouthMm, potTopDepthMm, potBaseDepthMm, potFootMm, coverTopMm, coverHeightMm } = plant;
   return {
-    heightMm, spreadMm, potTopMm, potBaseMm, potHeightMm, potMouthMm, potTopDepthMm, potBaseDepthMm, potFootMm,
+    heightMm, spreadMm, potTopMm, potBaseMm, potHeightMm, potMouthMm, potTopDepthMm, potBaseDepthMm, potFootMm, coverTopMm, coverHeightMm,
     'ball.topMm': plant.ballTopMm,
     'ball.baseMm': plant.ballBaseMm,
     'ball.topDepthMm': plant.ballTopDepthMm,
@@ -83,6 +84,10 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     potFootMm: maybe(plant.potFootMm, units),
     potMassG: plant.potMassG === null ? '' : say(potMass(plant.potMassG, units)),
     inCoverPot: String(plant.inCoverPot),
+    coverTopMm: maybe(plant.coverTopMm, units),
+    coverHeightMm: maybe(plant.coverHeightMm, units),
+    coverMassG: plant.coverMassG === null ? '' : say(potMass(plant.coverMassG, units)),
+    coverFixed: String(plant.coverFixed),
     potTopMm: say(width(plant.potTopMm, units)),
     potBaseMm: maybe(plant.potBaseMm, units),
     potHeightMm: maybe(plant.potHeightMm, units),
@@ -136,14 +141,19 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
       if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in, or leave it empty.';
       return value;
     };
-    const grams = form.potMassG.trim() === '' ? null : keptMass(form.potMassG, units, plant.potMassG);
-    if (form.potMassG.trim() !== '' && !grams) wrong.potMassG = 'Write a mass like 850 g, 1.2 kg or 2 lb, or leave it empty.';
+    const grams = (key: 'potMassG' | 'coverMassG'): number | null => {
+      if (form[key].trim() === '') return null;
+      const value = keptMass(form[key], units, plant[key]);
+      if (!value) wrong[key] = 'Write a mass like 850 g, 1.2 kg or 2 lb, or leave it empty.';
+      return value;
+    };
     const count = (key: 'potHoles' | 'potFeet' | 'potWireHoles', what: string): number => {
       const n = Number(form[key]);
       if (!Number.isInteger(n) || form[key].trim() === '') wrong[key] = `Count the ${what}: 0 or more.`;
       return n;
     };
     const trough = form.potShape === 'TROUGH';
+    const covered = form.inCoverPot === 'true';
     const square = trough || form.potShape === 'SQUARE';
     const ball = {
       topMm: maybeMm('ball.topMm'),
@@ -169,12 +179,16 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
       potTopDepthMm: form.potShape === 'TROUGH' ? maybeMm('potTopDepthMm') : null,
       potBaseDepthMm: form.potShape === 'TROUGH' ? maybeMm('potBaseDepthMm') : null,
       potFootMm: maybeMm('potFootMm'),
-      potMassG: grams,
+      potMassG: grams('potMassG'),
       potHoles: count('potHoles', 'holes'),
       potFeet: count('potFeet', 'feet'),
       potWireHoles: count('potWireHoles', 'wire holes'),
       ball: Object.values(ball).every((v) => v === null) ? null : ball,
-      inCoverPot: form.inCoverPot === 'true',
+      inCoverPot: covered,
+      coverTopMm: covered ? maybeMm('coverTopMm') : null,
+      coverHeightMm: covered ? maybeMm('coverHeightMm') : null,
+      coverMassG: covered ? grams('coverMassG') : null,
+      coverFixed: covered && form.coverFixed === 'true',
       note: form.note,
     };
     setUnread(wrong);
@@ -188,7 +202,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     const kept = Object.fromEntries(theirs.filter((c) => !touched(c.field)).map((c) => [c.field, c.theirs]));
     save.mutate({ request: { ...request, ...kept }, of });
   };
-  const tape = (key: MeasureField | MaybeField | 'potMassG') => ({
+  const tape = (key: MeasureField | MaybeField | 'potMassG' | 'coverMassG') => ({
     label: LABELS[key] ?? key,
     value: form[key],
     error: faults[key],
@@ -308,6 +322,18 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
             <TextInput {...text('potWireHoles')} inputMode="numeric" />
             <NativeSelect {...text('inCoverPot')} data={[{ value: 'false', label: 'No' }, { value: 'true', label: 'Yes' }]} />
           </div>
+          {form.inCoverPot === 'true' && (
+            <div className={classes.row}>
+              <LengthInput {...tape('coverTopMm')} description="Empty: not measured" />
+              <LengthInput {...tape('coverHeightMm')} description="Empty: the usual" />
+              <MassInput {...tape('coverMassG')} description="Empty: as glazed clay" />
+              <NativeSelect
+                {...text('coverFixed')}
+                description="What does not go in is then ruled out"
+                data={[{ value: 'false', label: 'No, it may be changed' }, { value: 'true', label: 'Yes' }]}
+              />
+            </div>
+          )}
         </fieldset>
         <fieldset>
           <legend>Root ball</legend>

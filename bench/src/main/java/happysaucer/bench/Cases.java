@@ -84,7 +84,7 @@ public final class Cases {
         "METRIC",
         null,
         null,
-        null, null);
+        null, null, null);
   }
 
   static List<AdviceRequest.Pot> six() {

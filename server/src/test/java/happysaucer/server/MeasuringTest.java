@@ -57,6 +57,31 @@ class MeasuringTest {
   }
 
   @Test
+  void aCoverThatStaysIsKeptAndReckonedWithAndOneTooNarrowIsTold() {
+    House house = new House(planner, "Covers");
+    String plant = house.plant("Ficus elastica", 190, "ME-C");
+    house.check(
+        plant,
+        "2027-04-12T08:20:00Z",
+        "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"SEVERE\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}");
+    String pot =
+        """
+        {"commonName":"Covered","heightMm":600,"spreadMm":500,"sizeWish":null,"watererHabit":"EVEN",
+         "fed":true,"lastRepotted":"2025-10-01","potShape":"STANDARD","potMaterial":"PLASTIC","potTopMm":190,
+         "potHoles":4,"inCoverPot":true,"coverTopMm":%s,"coverMassG":2500,"coverFixed":true,"note":""}""";
+    Http.Answer narrow =
+        planner.put("/api/plants/" + plant, pot.formatted(150), "If-Match", "\"1\"");
+    assertThat(narrow.json().get("errors").findValuesAsString("field"))
+        .containsExactly("coverTopMm");
+    Http.Answer kept = planner.put("/api/plants/" + plant, pot.formatted(205), "If-Match", "\"1\"");
+    assertThat(kept.status()).as(kept.body()).isEqualTo(200);
+    assertThat(kept.json().get("plant").get("coverFixed").asBoolean()).isTrue();
+    JsonNode call = kept.json().get("advice").get("call");
+    assertThat(call.get("action").asString()).isEqualTo("ROOT_PRUNE_SAME_POT");
+    assertThat(call.get("reasons").toString()).contains("cover pot");
+  }
+
+  @Test
   void nonsenseIsToldAtItsField() {
     House house = new House(planner, "Nonsense");
     String plant = house.plant("Spathiphyllum wallisii", 300, "ME-2");

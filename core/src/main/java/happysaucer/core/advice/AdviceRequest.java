@@ -25,7 +25,8 @@ public record AdviceRequest(
     @Nullable History history,
     @Nullable Argument argument,
     @Nullable Wish wish,
-    @Nullable LocalDate workOn) {
+    @Nullable LocalDate workOn,
+    @Nullable Cover cover) {
 
   /** The same asked about other pots. */
   public AdviceRequest withCandidates(List<Pot> pots) {
@@ -57,6 +58,27 @@ public record AdviceRequest(
     return with(pot, ball, candidates, method, wish, day);
   }
 
+  /** The same in another cover pot, or in none. */
+  public AdviceRequest withCover(@Nullable Cover other) {
+    return new AdviceRequest(
+        date,
+        site,
+        spot,
+        plant,
+        pot,
+        ball,
+        signs,
+        watering,
+        candidates,
+        method,
+        units,
+        history,
+        argument,
+        wish,
+        workOn,
+        other);
+  }
+
   /** The same said in other units, METRIC or IMPERIAL. */
   public AdviceRequest in(String otherUnits) {
     return new AdviceRequest(
@@ -74,7 +96,8 @@ public record AdviceRequest(
         history,
         argument,
         wish,
-        workOn);
+        workOn,
+        cover);
   }
 
   private AdviceRequest with(
@@ -99,7 +122,8 @@ public record AdviceRequest(
         history,
         argument,
         otherWish,
-        otherDay);
+        otherDay,
+        cover);
   }
 
   public record Site(@Nullable Double latitude, @Nullable Boolean outdoors, @Nullable String use) {}
@@ -157,6 +181,27 @@ public record AdviceRequest(
           inCoverPot,
           feet,
           wireHoles);
+    }
+  }
+
+  /**
+   * The cover pot it stands in, by its inside.
+   *
+   * @param fixed it stays: what does not go into it cannot be taken
+   */
+  public record Cover(
+      @Nullable String shape,
+      @Nullable String material,
+      @Nullable Double topMm,
+      @Nullable Double baseMm,
+      @Nullable Double heightMm,
+      @Nullable Double footMm,
+      @Nullable Double massG,
+      @Nullable Boolean fixed) {
+    Pot pot() {
+      return new Pot(
+          "cover", shape, material, topMm, baseMm, null, null, heightMm, null, footMm, massG, 0,
+          null, null, null);
     }
   }
 

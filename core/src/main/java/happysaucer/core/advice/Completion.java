@@ -3,6 +3,7 @@ package happysaucer.core.advice;
 import happysaucer.core.book.Book;
 import happysaucer.core.casefile.Argument;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.Cover;
 import happysaucer.core.casefile.History;
 import happysaucer.core.casefile.PlantCase;
 import happysaucer.core.casefile.SiteUse;
@@ -91,7 +92,8 @@ final class Completion {
       pot = pots.pot("pot", request.pot(), Material.PLASTIC);
     }
     Ball ball = pot == null ? null : pots.ball(request.ball(), pot);
-    PlantCase plant = plant(pot, site);
+    Optional<Cover> cover = cover(pots, pot);
+    PlantCase plant = plant(pot, site, cover);
     Observations seen = new SignCompletion(checks, book.signs()).signs(request.signs(), pot);
     Argument argument = new ArgumentCompletion(checks).of(request.argument(), seen);
     Observations signs = seen.without(argument.setAside().keySet());
@@ -126,8 +128,27 @@ final class Completion {
             units,
             argument,
             wish,
-            Optional.ofNullable(request.workOn())),
+            Optional.ofNullable(request.workOn()),
+            cover),
         checks.assumed());
+  }
+
+  /** A measured cover, where the pot goes into it. */
+  private Optional<Cover> cover(PotCompletion pots, @Nullable Pot grow) {
+    AdviceRequest.Cover given = request.cover();
+    if (given == null) {
+      return Optional.empty();
+    }
+    Pot cover = pots.pot("cover", given.pot(), Material.GLAZED);
+    if (cover == null || grow == null) {
+      return Optional.empty();
+    }
+    if (Math.min(cover.topMm(), cover.inside().topDepthMm()) < grow.topMm()) {
+      checks.fault(
+          "cover.topMm", "The pot in it is wider than this inside. Measure again.", given.topMm());
+      return Optional.empty();
+    }
+    return Optional.of(new Cover(cover, Boolean.TRUE.equals(given.fixed())));
   }
 
   private void workOn() {
@@ -213,7 +234,7 @@ final class Completion {
             + ". Or give its group.";
   }
 
-  private @Nullable PlantCase plant(@Nullable Pot pot, Case.Site site) {
+  private @Nullable PlantCase plant(@Nullable Pot pot, Case.Site site, Optional<Cover> cover) {
     AdviceRequest.Plant given = request.plant();
     if (given == null) {
       checks.fault("plant.species", "Give the species, or its group.", null);
@@ -286,13 +307,16 @@ final class Completion {
                 && PlantCase.restsOn(species, states, site.latitude(), request.date()),
             mix,
             Optional.ofNullable(given.fed()),
-            habit);
+            habit,
+            pot != null && cover.map(c -> c.holds(pot)).orElse(false));
     if (wish.isEmpty()) {
       checks.assume(
           "plant.sizeWish",
           plant.keepsSize() ? SizeWish.KEEP : SizeWish.GROW,
           plant.keepsSize()
-              ? "nobody said, and it has reached its usual height"
+              ? plant.heldByCover()
+                  ? "nobody said, and its cover pot takes no larger one"
+                  : "nobody said, and it has reached its usual height"
               : "nobody said otherwise");
     }
     return plant;

@@ -144,7 +144,8 @@ public final class Kept {
         history(r.history(), fields.getOrDefault("history", none), items),
         argument(r.argument(), fields.containsKey("argument"), items.get("argument.setAside")),
         r.wish(),
-        fields.containsKey("workOn") ? null : r.workOn());
+        fields.containsKey("workOn") ? null : r.workOn(),
+        fields.containsKey("cover") ? null : r.cover());
   }
 
   private static <T> @Nullable List<T> kept(

@@ -32,8 +32,8 @@ final class PresentPot {
     double waterShare = capacity * c.plant().standingWetness();
     Standing standing =
         Standing.of(
-            c.pot(),
-            c.pot().massG(),
+            c.standing(c.pot()),
+            c.standing(c.pot()).massG(),
             litres * (dryPerLitre + waterShare * GRAMS_PER_LITRE),
             c.plant().topMassG(),
             c.plant().heightMm(),

@@ -98,6 +98,8 @@ final class Grounds {
     put(means(Action.POT_UP, "told"), f -> f.plant().toldToStay());
     put(means(Action.POT_UP, "height"), f -> f.plant().atUsualHeight());
     put(means(Action.ROOT_PRUNE_SAME_POT, "told"), f -> f.plant().toldToStay());
+    put(means(Action.POT_UP, "cover"), f -> f.plant().heldByCover());
+    put(means(Action.ROOT_PRUNE_SAME_POT, "cover"), f -> f.plant().heldByCover());
     put(means(Action.ROOT_PRUNE_SAME_POT, "height"), f -> f.plant().atUsualHeight());
     put("call.spent", f -> spent(f) && f.rootsHaveRoom());
     put("call.spentAlone", Grounds::spent);

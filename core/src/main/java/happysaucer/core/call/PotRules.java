@@ -97,22 +97,27 @@ final class PotRules {
       return Optional.empty();
     }
     boolean told = f.plant().toldToStay();
+    boolean covered = f.plant().heldByCover();
     if (f.plant().traits().rootLimit() <= 0) {
       return crowded(
           f,
           Action.POT_UP,
-          told ? "told" : "height",
+          told ? "told" : covered ? "cover" : "height",
           told
               ? "It should stay this size, but its roots do not stand cutting, so it goes up by the smallest step."
-              : "It has reached its usual height, but its roots do not stand cutting, so it goes up by the smallest step.");
+              : covered
+                  ? "Its cover pot takes no larger one, but its roots do not stand cutting, so it goes up by the smallest step, and into a larger cover."
+                  : "It has reached its usual height, but its roots do not stand cutting, so it goes up by the smallest step.");
     }
     return crowded(
         f,
         Action.ROOT_PRUNE_SAME_POT,
-        told ? "told" : "height",
+        told ? "told" : covered ? "cover" : "height",
         told
             ? "It is to stay this size, so its roots are cut back and it returns to the same pot with fresh medium."
-            : "It has reached its usual height, so its roots are cut back and it returns to the same pot with fresh medium.");
+            : covered
+                ? "Its cover pot stays and takes no larger one, so its roots are cut back and it returns to the same pot with fresh medium."
+                : "It has reached its usual height, so its roots are cut back and it returns to the same pot with fresh medium.");
   }
 
   private static Optional<Decision> crowded(Facts f, Action action, String wording, String what) {

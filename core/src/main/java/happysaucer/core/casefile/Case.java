@@ -17,6 +17,7 @@ import java.util.Optional;
  *
  * @param candidates pots to choose from
  * @param wish where a person wants the work done otherwise
+ * @param cover pot it stands in, where somebody measured it
  * @param workOn day on which the work is done; empty for the first day the call gives
  * @param fromStock whether the candidates are in stock, or only standard trade sizes
  */
@@ -36,7 +37,8 @@ public record Case(
     Units units,
     Argument argument,
     Wish wish,
-    Optional<LocalDate> workOn) {
+    Optional<LocalDate> workOn,
+    Optional<Cover> cover) {
 
   /**
    * @param latitude degrees, south negative
@@ -60,6 +62,11 @@ public record Case(
   /** At rest: somebody saw it, or it is the nature of its kind at this time. */
   public boolean resting() {
     return plant.resting();
+  }
+
+  /** A pot as it stands here: in the cover, where it goes in. */
+  public Pot standing(Pot grow) {
+    return cover.map(c -> c.with(grow)).orElse(grow);
   }
 
   /** What it takes to lift this plant at a mass with pot and water, g. */
@@ -108,6 +115,7 @@ public record Case(
         units,
         argument,
         wish,
-        workOn);
+        workOn,
+        cover);
   }
 }

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param sizeWish empty when nobody said
  * @param sizeMeasured height and spread were given, not assumed
  * @param resting seen, or by its nature at this time
+ * @param heldByCover its cover pot stays, and the next size of pot would not go into it
  * @param mix what its ball stands in
  * @param fed whether it is fed, empty when nobody knows
  */
@@ -35,7 +36,8 @@ public record PlantCase(
     boolean resting,
     Mix mix,
     Optional<Boolean> fed,
-    WatererHabit watererHabit) {
+    WatererHabit watererHabit,
+    boolean heldByCover) {
 
   public Traits traits() {
     return species.traits();
@@ -107,7 +109,7 @@ public record PlantCase(
 
   /** It may not, or need not, grow larger: what a person says goes before its height. */
   public boolean keepsSize() {
-    return toldToStay() || atUsualHeight();
+    return toldToStay() || atUsualHeight() || heldByCover;
   }
 
   /** Far from its usual size, and free to reach it. */

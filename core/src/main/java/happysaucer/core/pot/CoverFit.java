@@ -43,12 +43,15 @@ public final class CoverFit {
     return Math.min(Math.min(atTop, atFoot), atMouth) / 2;
   }
 
+  /** It goes in with room for fingers and looks out by little. */
+  public static boolean goesIn(Pot grow, Pot cover) {
+    return gapMm(grow, cover) >= FINGERS / 2 && grow.heightMm() <= cover.heightMm() + LOOKS_OUT;
+  }
+
   /** It goes in with room for fingers, is not lost in it, and looks out by little. */
   public static boolean fits(Pot grow, Pot cover) {
-    double gap = gapMm(grow, cover);
-    return gap >= FINGERS / 2
-        && gap <= LOOSEST
-        && grow.heightMm() >= SUNK * cover.heightMm()
-        && grow.heightMm() <= cover.heightMm() + LOOKS_OUT;
+    return goesIn(grow, cover)
+        && gapMm(grow, cover) <= LOOSEST
+        && grow.heightMm() >= SUNK * cover.heightMm();
   }
 }

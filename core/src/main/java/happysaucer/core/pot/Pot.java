@@ -101,6 +101,27 @@ public record Pot(
         0);
   }
 
+  /** The same outline so much wider at the top. */
+  public Pot widerBy(double mm) {
+    return sized(id, inside.scaled((topMm() + mm) / topMm()));
+  }
+
+  /** As it stands in a cover pot: on its foot, with its mass. */
+  public Pot standingIn(Pot cover) {
+    return new Pot(
+        id,
+        shape,
+        material,
+        inside,
+        mouthMm,
+        cover.footMm(),
+        massG + cover.massG(),
+        drainHoles,
+        true,
+        cover.feet(),
+        wireHoles);
+  }
+
   public Pot withId(String newId) {
     return new Pot(
         newId,

@@ -6,5 +6,7 @@ public enum FailureCode {
   CLEARANCE,
   TOO_SHALLOW,
   OVER_STEP,
-  UNRELEASABLE
+  UNRELEASABLE,
+  /** It does not go into the cover pot, which stays. */
+  COVER
 }

@@ -1,5 +1,6 @@
 package happysaucer.core.repot;
 
+import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.pot.Clearance;
@@ -52,6 +53,18 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
               FailureCode.NO_HOLES,
               Message.of("fail.noHoles", "It has no holes: use it only as a cover pot.")));
     }
+    if (c.cover().isPresent()
+        && c.cover().get().fixed()
+        && !c.cover().get().takes(pot)
+        && !outgrowsItsCover(pot)) {
+      failures.add(
+          new Failure(
+              FailureCode.COVER,
+              Message.of(
+                  "fail.cover",
+                  "It does not go into the cover pot, {} wide inside, which stays.",
+                  Length.ofMm(c.cover().get().pot().topMm()))));
+    }
     if (aim != Aim.TOP_ONLY) {
       if (work.bends() && aim != Aim.SAME_POT) {
         forBendingRoots(pot, fit, failures);
@@ -71,6 +84,11 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
       }
     }
     return failures;
+  }
+
+  /** The pot it is in now, and a larger one where its roots bear no cutting. */
+  private boolean outgrowsItsCover(Pot pot) {
+    return pot.id().equals("current") || call.action() == Action.POT_UP && c.plant().heldByCover();
   }
 
   /** Sized to the roots that remain, and after rot never larger than before. */

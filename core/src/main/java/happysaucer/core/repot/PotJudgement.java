@@ -116,6 +116,17 @@ record PotJudgement(
 
   /** Nobody measured the cover pot: what is known is that the present pot goes into it. */
   private void cover(List<Remark> remarks) {
+    if (c.cover().isPresent()) {
+      if (!c.cover().get().takes(pot)) {
+        add(
+            remarks,
+            RemarkCode.COVER,
+            "remark.coverTooSmall",
+            "It does not go into the cover pot, {} wide inside: plan a larger cover with it.",
+            Length.ofMm(c.cover().get().pot().topMm()));
+      }
+      return;
+    }
     if (!c.pot().inCoverPot()) {
       return;
     }

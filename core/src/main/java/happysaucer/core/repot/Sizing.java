@@ -439,8 +439,8 @@ public final class Sizing {
     double standingWater = full * c.plant().standingWetness();
     Standing standing =
         Standing.of(
-            pot,
-            pot.massG(),
+            c.standing(pot),
+            c.standing(pot).massG(),
             dryMedium + standingWater,
             c.plant().topMassG(),
             c.plant().heightMm(),

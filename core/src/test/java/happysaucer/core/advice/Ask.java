@@ -38,6 +38,7 @@ public final class Ask {
   private String against;
   private AdviceRequest.Wish wish;
   private LocalDate workOn;
+  private AdviceRequest.Cover cover;
 
   public static Ask about(String species) {
     Ask ask = new Ask();
@@ -224,6 +225,14 @@ public final class Ask {
     return this;
   }
 
+  /** The cover pot it stands in, by its inside. */
+  public Ask coveredBy(double topMm, double massG, boolean fixed) {
+    cover =
+        new AdviceRequest.Cover(
+            null, "GLAZED", topMm, topMm * 0.85, topMm * 0.95, null, massG, fixed);
+    return this;
+  }
+
   /** The day of the work, where it is not the first the call gives. */
   public Ask workOn(String date) {
     workOn = LocalDate.parse(date);
@@ -288,7 +297,8 @@ public final class Ask {
         new AdviceRequest.History(pours, measures),
         asides.isEmpty() && overrule == null ? null : new AdviceRequest.Argument(asides, overrule),
         wish,
-        workOn);
+        workOn,
+        cover);
   }
 
   public Advice advice() {

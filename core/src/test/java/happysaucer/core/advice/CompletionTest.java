@@ -47,7 +47,7 @@ class CompletionTest {
     AdviceRequest nothing =
         new AdviceRequest(
             null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-            null);
+            null, null);
     assertThat(faults(nothing))
         .extracting(Fault::field)
         .containsExactlyInAnyOrder("date", "pot.topMm", "plant.species");
@@ -105,6 +105,7 @@ class CompletionTest {
             List.of(
                 new AdviceRequest.Sign("ROOTS_CIRCLING", "ABSENT", "CLEAR", null),
                 new AdviceRequest.Sign("WATER_POOLS", "NOT_CHECKED", null, 90.0)),
+            null,
             null,
             null,
             null,
@@ -177,6 +178,7 @@ class CompletionTest {
             new AdviceRequest.Plant(
                 null, "FIG", null, null, null, null, null, null, null, null, null, null),
             Ask.pot(null, 200, 4),
+            null,
             null,
             null,
             null,

@@ -108,6 +108,7 @@ class KeptProperties {
                   ? null
                   : new AdviceRequest.Overrule(code(), code(), -3, null, "why", "who")),
           null,
+          null,
           null);
     }
   }
@@ -138,6 +139,7 @@ class KeptProperties {
             null,
             null,
             SOUND.history(),
+            null,
             null,
             null,
             null);

@@ -134,11 +134,18 @@ public class AdviceService {
 
   /** What the rules would refuse of another pot and ball for this plant. */
   public List<Fault> potFaults(
-      UUID plant, AdviceRequest.Pot pot, AdviceRequest.@Nullable Ball ball) {
+      UUID plant,
+      AdviceRequest.Pot pot,
+      AdviceRequest.@Nullable Ball ball,
+      AdviceRequest.@Nullable Cover cover) {
     LocalDate today = clock.today();
     AdviceRequest request = sound(gathered(plant, today), today);
-    return books.team().faults(request.withPot(pot).withBall(ball)).stream()
-        .filter(fault -> fault.field().startsWith("pot.") || fault.field().startsWith("ball."))
+    return books.team().faults(request.withPot(pot).withBall(ball).withCover(cover)).stream()
+        .filter(
+            fault ->
+                fault.field().startsWith("pot.")
+                    || fault.field().startsWith("ball.")
+                    || fault.field().startsWith("cover."))
         .toList();
   }
 

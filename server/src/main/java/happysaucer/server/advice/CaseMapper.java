@@ -62,7 +62,8 @@ interface CaseMapper {
              p.ball_measured_on, p.feed_kind, p.feed_grams, p.feed_hold_until, p.parent_id,
              p.note, p.retired_on, p.version, s.name as spot_name, s.light, t.id as site_id,
              t.name as site_name, t.latitude, t.outdoors, t.site_use, c.id as client_id, c.name as client_name,
-             p.drawn_base_mm, p.drawn_height_mm
+             p.drawn_base_mm, p.drawn_height_mm, p.cover_top_mm, p.cover_height_mm, p.cover_mass_g,
+             p.cover_fixed
       from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
       join client c on c.id = t.client_id
       where p.id in\s"""

@@ -108,7 +108,8 @@ class PlantCases {
           history,
           argument(openAsides),
           null,
-          null);
+          null,
+          plant.cover());
     }
 
     private AdviceRequest.@Nullable Argument argument(List<AsideRow> open) {

@@ -62,7 +62,11 @@ public record StoredPlant(
     UUID clientId,
     String clientName,
     double drawnBaseMm,
-    double drawnHeightMm) {
+    double drawnHeightMm,
+    @Nullable Double coverTopMm,
+    @Nullable Double coverHeightMm,
+    @Nullable Double coverMassG,
+    boolean coverFixed) {
 
   /** The pot it stands in. */
   public AdviceRequest.Pot pot() {
@@ -82,6 +86,14 @@ public record StoredPlant(
         inCoverPot,
         potFeet,
         potWireHoles);
+  }
+
+  /** The cover pot it stands in, where somebody measured it. */
+  public AdviceRequest.@Nullable Cover cover() {
+    return inCoverPot && coverTopMm != null
+        ? new AdviceRequest.Cover(
+            null, null, coverTopMm, null, coverHeightMm, null, coverMassG, coverFixed)
+        : null;
   }
 
   /** Its ball where somebody measured it, null otherwise. */

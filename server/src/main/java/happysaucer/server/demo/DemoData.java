@@ -297,6 +297,7 @@ class DemoData implements SmartInitializingSingleton {
             null,
             null,
             null,
+            null,
             null);
     return books.team().advise(request).water().before();
   }

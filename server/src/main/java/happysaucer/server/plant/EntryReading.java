@@ -205,7 +205,7 @@ final class EntryReading {
         rules.faults(
             new AdviceRequest(
                 today, null, null, about, pot, null, null, null, List.of(), null, null, null, null,
-                null, null)));
+                null, null, null)));
   }
 
   private void spot(Sheet.Row row, String spot, List<Fault> faults, List<String> assumed) {

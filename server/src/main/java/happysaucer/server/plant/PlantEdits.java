@@ -38,16 +38,19 @@ import org.springframework.transaction.annotation.Transactional;
 class PlantEdits {
   /** The core's names of measures, as this form has them. */
   private static final Map<String, String> FIELDS =
-      Map.of(
-          "pot.topMm", "potTopMm",
-          "pot.baseMm", "potBaseMm",
-          "pot.heightMm", "potHeightMm",
-          "pot.mouthMm", "potMouthMm",
-          "pot.topDepthMm", "potTopDepthMm",
-          "pot.baseDepthMm", "potBaseDepthMm",
-          "pot.footMm", "potFootMm",
-          "pot.massG", "potMassG",
-          "pot.drainHoles", "potHoles");
+      Map.ofEntries(
+          Map.entry("pot.topMm", "potTopMm"),
+          Map.entry("pot.baseMm", "potBaseMm"),
+          Map.entry("pot.heightMm", "potHeightMm"),
+          Map.entry("pot.mouthMm", "potMouthMm"),
+          Map.entry("pot.topDepthMm", "potTopDepthMm"),
+          Map.entry("pot.baseDepthMm", "potBaseDepthMm"),
+          Map.entry("pot.footMm", "potFootMm"),
+          Map.entry("pot.massG", "potMassG"),
+          Map.entry("pot.drainHoles", "potHoles"),
+          Map.entry("cover.topMm", "coverTopMm"),
+          Map.entry("cover.heightMm", "coverHeightMm"),
+          Map.entry("cover.massG", "coverMassG"));
 
   private final PlantMapper mapper;
   private final AdviceService advice;
@@ -135,6 +138,19 @@ class PlantEdits {
           Integer potHoles,
       @NotNull(message = "Say whether it stands in a cover pot.") Boolean inCoverPot,
       @Nullable
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double coverTopMm,
+      @Nullable
+          @DecimalMin(value = "20", message = "Must be at least 20 mm.")
+          @DecimalMax(value = "3000", message = "Must be at most 3 m.")
+          Double coverHeightMm,
+      @Nullable
+          @DecimalMin(value = "1", message = "Must be at least 1 g.")
+          @DecimalMax(value = "1000000", message = "Must be at most 1000 kg.")
+          Double coverMassG,
+      @Nullable Boolean coverFixed,
+      @Nullable
           @Min(value = 0, message = "Must be 0 or more.")
           @Max(value = 12, message = "Must be at most 12.")
           Integer potFeet,
@@ -181,6 +197,10 @@ class PlantEdits {
             request.potMassG(),
             request.potHoles(),
             request.inCoverPot(),
+            covered(request, request.coverTopMm()),
+            covered(request, request.coverHeightMm()),
+            covered(request, request.coverMassG()),
+            request.inCoverPot() && Boolean.TRUE.equals(request.coverFixed()),
             request.potFeet() == null ? 0 : request.potFeet(),
             request.potWireHoles() == null ? 0 : request.potWireHoles(),
             request.ball() == null ? NO_BALL : request.ball(),
@@ -193,6 +213,10 @@ class PlantEdits {
     history.log("plant", id, words(changes));
     mapper.index(id, null);
     events.publishEvent(PlantTouched.of(id));
+  }
+
+  private static @Nullable Double covered(PlantRequest request, @Nullable Double measure) {
+    return request.inCoverPot() ? measure : null;
   }
 
   private static final AdviceRequest.Ball NO_BALL =
@@ -226,7 +250,19 @@ class PlantEdits {
             request.inCoverPot(),
             request.potFeet(),
             request.potWireHoles());
-    return advice.potFaults(plant.id(), pot, request.ball()).stream()
+    AdviceRequest.Cover cover =
+        request.inCoverPot() && request.coverTopMm() != null
+            ? new AdviceRequest.Cover(
+                null,
+                null,
+                request.coverTopMm(),
+                null,
+                request.coverHeightMm(),
+                null,
+                request.coverMassG(),
+                request.coverFixed())
+            : null;
+    return advice.potFaults(plant.id(), pot, request.ball(), cover).stream()
         .map(
             fault ->
                 new Fault(
@@ -262,6 +298,11 @@ class PlantEdits {
     StaleException.Change.compare(changes, "potFootMm", edited.potFootMm(), stored.potFootMm());
     StaleException.Change.compare(changes, "potMassG", edited.potMassG(), stored.potMassG());
     StaleException.Change.compare(changes, "inCoverPot", edited.inCoverPot(), stored.inCoverPot());
+    StaleException.Change.compare(changes, "coverTopMm", edited.coverTopMm(), stored.coverTopMm());
+    StaleException.Change.compare(
+        changes, "coverHeightMm", edited.coverHeightMm(), stored.coverHeightMm());
+    StaleException.Change.compare(changes, "coverMassG", edited.coverMassG(), stored.coverMassG());
+    StaleException.Change.compare(changes, "coverFixed", edited.coverFixed(), stored.coverFixed());
     StaleException.Change.compare(changes, "potHoles", edited.potHoles(), stored.potHoles());
     StaleException.Change.compare(changes, "potFeet", edited.potFeet(), stored.potFeet());
     StaleException.Change.compare(

@@ -59,6 +59,7 @@ class AdviceJsonTest {
         null,
         null,
         null,
+        null,
         null);
   }
 
