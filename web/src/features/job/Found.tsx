@@ -78,7 +78,7 @@ export function Found({ data, units, store, reload }: { data: JobView; units: Un
       <summary>
         {data.found.length === 0
           ? 'Record what I find'
-          : `${data.found.length} ${data.found.length === 1 ? 'finding' : 'findings'} recorded; look again`}
+          : `${data.found.length} ${data.found.length === 1 ? 'sign' : 'signs'} recorded; look again`}
       </summary>
       <ul>
         {signs.map((s) => (

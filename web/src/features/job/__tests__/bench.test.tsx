@@ -87,7 +87,7 @@ describe('the bench sheet', () => {
     expect(await screen.findByRole('alert')).toHaveTextContent('Roots circling');
     answer('GET', /\/api\/jobs\/j1$/, () => ({ body: theirs }));
     await userEvent.click(screen.getByRole('button', { name: 'Take theirs' }));
-    expect(await screen.findByText('1 finding recorded; look again')).toBeVisible();
+    expect(await screen.findByText('1 sign recorded; look again')).toBeVisible();
     expect(screen.getByRole('button', { name: 'Severe' })).toHaveAttribute('aria-pressed', 'true');
   });
 

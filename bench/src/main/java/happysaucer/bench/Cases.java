@@ -84,7 +84,9 @@ public final class Cases {
         "METRIC",
         null,
         null,
-        null, null, null);
+        null,
+        null,
+        null);
   }
 
   static List<AdviceRequest.Pot> six() {

@@ -1,6 +1,7 @@
 package happysaucer.bench.examine;
 
 import happysaucer.core.advice.Advice;
+import happysaucer.core.unit.Said;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -99,7 +100,11 @@ final class AlwaysTrue {
   }
 
   private static List<String> sentences(Advice advice) {
-    List<String> said = new ArrayList<>(advice.call().reasons());
+    return said(advice).stream().map(Said::words).toList();
+  }
+
+  private static List<Said> said(Advice advice) {
+    List<Said> said = new ArrayList<>(advice.call().reasons());
     said.addAll(advice.call().interim());
     advice.call().also().forEach(a -> said.add(a.text()));
     advice.call().alternatives().forEach(a -> said.add(a.when()));
@@ -126,7 +131,7 @@ final class AlwaysTrue {
   }
 
   private static Optional<String> careAgrees(Rule.Asked asked) {
-    String care = String.join(" ", asked.call().interim());
+    String care = String.join(" ", asked.call().interim().stream().map(Said::words).toList());
     boolean dry = care.contains("Keep it dry") || care.contains("Do not water");
     boolean wet = care.contains("oak it") || care.contains("water it through");
     boolean unfed = care.contains("without feed");

@@ -274,7 +274,9 @@ final class CallsOfAGrower {
                 asked.advice().findings().stream()
                     .flatMap(f -> f.discounted().stream())
                     .noneMatch(
-                        d -> d.sign().equals("DRIES_TOO_FAST") && d.why().contains("expected")),
+                        d ->
+                            d.sign().equals("DRIES_TOO_FAST")
+                                && d.why().words().contains("expected")),
                 asked));
     all.add(
         "Six times what it can drink is doubted and not its use",

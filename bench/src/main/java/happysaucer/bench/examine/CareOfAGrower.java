@@ -28,6 +28,10 @@ final class CareOfAGrower {
         "Care: a pour follows from what was used, never from a full pot",
         cases,
         CareOfAGrower::poursWhatWasUsed);
+    all.add(
+        "Care: no drop every day after rot",
+        all.inTheirLight(p -> p.valued("ROOTS_ROTTEN", 0.3)),
+        CareOfAGrower::noDailyDrop);
     all.add("Care: no feed before the plant drinks again", cases, CareOfAGrower::feedWaits);
     all.add(
         "Care: whole balls keep their bloom",
@@ -76,6 +80,14 @@ final class CareOfAGrower {
       before = week.everyDays();
     }
     return Optional.empty();
+  }
+
+  /** Barely moist is kept with pours some days apart: nobody comes each day with 20 ml. */
+  private static Optional<String> noDailyDrop(Rule.Asked asked) {
+    return asked.advice().aftercare().weeks().stream()
+        .filter(week -> week.everyDays() != null && week.everyDays() < 1.8)
+        .findFirst()
+        .map(week -> String.format(Locale.ROOT, "every %.1f days", week.everyDays()));
   }
 
   private static Optional<String> neverZero(Rule.Asked asked) {

@@ -202,7 +202,9 @@ final class Plant {
         null,
         null,
         null,
-        null, null, null);
+        null,
+        null,
+        null);
   }
 
   private double spread(double height) {

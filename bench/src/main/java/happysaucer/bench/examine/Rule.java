@@ -33,7 +33,7 @@ record Rule(String name, List<Plant> cases, Function<Asked, Optional<String>> br
 
     /** All that is said of the call. */
     String said() {
-      return String.join(" ", advice.call().reasons());
+      return String.join(" ", advice.call().reasons().stream().map(said -> said.words()).toList());
     }
 
     boolean stands(String finding) {

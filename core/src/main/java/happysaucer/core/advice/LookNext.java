@@ -12,7 +12,7 @@ import happysaucer.core.finding.Expectation;
 import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.Findings;
 import happysaucer.core.finding.NearRoots;
-import happysaucer.core.finding.Step;
+import happysaucer.core.finding.SignWeight;
 import happysaucer.core.finding.Weight;
 import happysaucer.core.forecast.Forecast;
 import happysaucer.core.pot.Material;
@@ -258,7 +258,7 @@ final class LookNext {
   /** Its absence is evidence, or lifts what the pot's shape suggests. */
   private boolean speaksWhenAbsent(Sign sign) {
     for (Weight weight : book.weights().of(sign.code())) {
-      if (weight.absent() != Step.NONE) {
+      if (weight.absent() != SignWeight.NONE) {
         return true;
       }
     }

@@ -2,7 +2,7 @@ package happysaucer.core.book;
 
 import happysaucer.core.book.Csv.Row;
 import happysaucer.core.finding.FindingCode;
-import happysaucer.core.finding.Step;
+import happysaucer.core.finding.SignWeight;
 import happysaucer.core.finding.Weight;
 import happysaucer.core.finding.WeightTable;
 import happysaucer.core.medium.Ingredient;
@@ -99,12 +99,12 @@ public final class BookReader {
             case "HEFT_HEAVY" -> Grade.HEAVY;
             default -> null;
           };
-      Step present = row.code("present", Step.class);
-      Step absent = row.code("absent", Step.class);
-      if (present != Step.NONE) {
+      SignWeight present = row.code("present", SignWeight.class);
+      SignWeight absent = row.code("absent", SignWeight.class);
+      if (present != SignWeight.NONE) {
         row.needed("whyPresent");
       }
-      if (absent != Step.NONE) {
+      if (absent != SignWeight.NONE) {
         row.needed("whyAbsent");
       }
       weights.add(

@@ -139,7 +139,7 @@ public final class Assess {
         ledger.discount(weight.finding(), observation.code(), silent.get());
         return;
       }
-      if (weight.absent() != Step.NONE && weight.heft() == null) {
+      if (weight.absent() != SignWeight.NONE && weight.heft() == null) {
         ledger.add(
             weight.finding(),
             observation.code().name(),
@@ -148,7 +148,7 @@ public final class Assess {
       }
       return;
     }
-    if (weight.present() == Step.NONE
+    if (weight.present() == SignWeight.NONE
         || (weight.heft() != null && weight.heft() != observation.grade())) {
       return;
     }

@@ -108,19 +108,19 @@ public final class Losses {
       ledger.add(
           FindingCode.ROT,
           sign,
-          Step.MODERATE.decibans(),
+          SignWeight.MODERATE.decibans(),
           () -> Message.of("loss.rot", "Many leaves fall from a pot that smells or wilts wet."));
     } else if (wet(c)) {
       ledger.add(
           FindingCode.OVERWATERED,
           sign,
-          Step.MODERATE.decibans(),
+          SignWeight.MODERATE.decibans(),
           () -> Message.of("loss.wet", "Many leaves fall from a pot that stays wet."));
     } else if (light(c)) {
       ledger.add(
           FindingCode.UNDERWATERED,
           sign,
-          Step.MODERATE.decibans(),
+          SignWeight.MODERATE.decibans(),
           () -> Message.of("loss.dry", "Many leaves fall from a pot that is light."));
     }
   }

@@ -57,7 +57,7 @@ final class Priors {
       ledger.add(
           FindingCode.CROWDED,
           sign,
-          Step.STRONG.decibans(),
+          SignWeight.STRONG.decibans(),
           () ->
               Message.of(
                   "record.driesFast",
@@ -67,7 +67,7 @@ final class Priors {
       ledger.add(
           FindingCode.CROWDED,
           sign,
-          Step.WEAK.decibans(),
+          SignWeight.WEAK.decibans(),
           () ->
               Message.of(
                   "record.driesFaster",
@@ -77,7 +77,7 @@ final class Priors {
       ledger.add(
           FindingCode.CROWDED,
           sign,
-          Step.AGAINST_WEAK.decibans(),
+          SignWeight.AGAINST_WEAK.decibans(),
           () ->
               Message.of(
                   "record.driesAsBefore",
@@ -144,7 +144,7 @@ final class Priors {
       ledger.add(
           FindingCode.OVER_POTTED,
           BALL,
-          Step.MODERATE.decibans(),
+          SignWeight.MODERATE.decibans(),
           () ->
               Message.of(
                   "prior.smallBall",
@@ -154,7 +154,7 @@ final class Priors {
       ledger.add(
           FindingCode.OVER_POTTED,
           BALL,
-          Step.AGAINST_STRONG.decibans(),
+          SignWeight.AGAINST_STRONG.decibans(),
           () ->
               Message.of(
                   "prior.largeBall",
@@ -173,7 +173,7 @@ final class Priors {
     ledger.add(
         FindingCode.UNSTABLE,
         STANDING,
-        tips ? Step.MODERATE.decibans() : Step.AGAINST_WEAK.decibans(),
+        tips ? SignWeight.MODERATE.decibans() : SignWeight.AGAINST_WEAK.decibans(),
         () ->
             tips
                 ? Message.of(
@@ -237,14 +237,14 @@ final class Priors {
       ledger.add(
           FindingCode.OVERWATERED,
           StateCode.OVERWATERED.name(),
-          Step.STRONG.decibans(),
+          SignWeight.STRONG.decibans(),
           () -> Message.of("told.over", "Whoever waters says it gets too much."));
     }
     if (c.plant().is(StateCode.UNDERWATERED)) {
       ledger.add(
           FindingCode.UNDERWATERED,
           StateCode.UNDERWATERED.name(),
-          Step.STRONG.decibans(),
+          SignWeight.STRONG.decibans(),
           () -> Message.of("told.under", "Whoever waters says it gets too little."));
     }
   }

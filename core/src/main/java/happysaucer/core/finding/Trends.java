@@ -67,7 +67,7 @@ final class Trends {
         ledger.add(
             trend.finding(),
             EvidenceCodes.TREND + trend.sign().name(),
-            Step.WEAK.decibans(),
+            SignWeight.WEAK.decibans(),
             () -> Message.of("trend." + trend.sign(), trend.sentence(), first, last));
       }
     }
@@ -100,7 +100,7 @@ final class Trends {
       ledger.add(
           FindingCode.CROWDED,
           GROWTH,
-          Step.WEAK.decibans(),
+          SignWeight.WEAK.decibans(),
           () ->
               Message.of(
                   "trend.height",

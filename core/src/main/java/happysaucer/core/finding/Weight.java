@@ -16,8 +16,8 @@ public record Weight(
     FindingCode finding,
     SignCode sign,
     @Nullable Grade heft,
-    Step present,
-    Step absent,
+    SignWeight present,
+    SignWeight absent,
     Message presentReason,
     Message absentReason) {
 
@@ -25,8 +25,8 @@ public record Weight(
       FindingCode finding,
       SignCode sign,
       @Nullable Grade heft,
-      Step present,
-      Step absent,
+      SignWeight present,
+      SignWeight absent,
       String whyPresent,
       String whyAbsent) {
     String of = finding + "." + sign;

@@ -31,7 +31,7 @@ final class WeightRules {
             && signs.get(observation.code()).group() != place) {
           for (Weight weight : weights.of(observation.code())) {
             if (weight.finding() == finding
-                && weight.present().decibans() >= Step.STRONG.decibans()) {
+                && weight.present().decibans() >= SignWeight.STRONG.decibans()) {
               return true;
             }
           }

@@ -16,9 +16,12 @@ public final class FirstWeeks {
   /**
    * In a week an interval changes by no more than this, so that weeks differ by a quarter at most.
    */
-  private static final double BY_WEEK = 1.18;
+  private static final double BY_WEEK = 1.15;
 
   private static final double SHORTEST_DAYS = 1;
+
+  /** Nobody keeps a pot barely moist with a few drops a day (rule of thumb). */
+  private static final double SHORTEST_BARELY_MOIST = 2.5;
 
   /** Smaller pours than this nobody measures, L. */
   private static final double LEAST_POUR = 0.01;
@@ -97,7 +100,8 @@ public final class FirstWeeks {
     if (cycle.daysToRefill().isEmpty()) {
       return OptionalDouble.empty();
     }
-    double days = Math.max(SHORTEST_DAYS, cycle.daysToRefill().getAsDouble());
+    double shortest = s.barelyMoist() ? SHORTEST_BARELY_MOIST : SHORTEST_DAYS;
+    double days = Math.max(shortest, cycle.daysToRefill().getAsDouble());
     if (s.longestDays().isPresent() && on.isBefore(s.day().plusWeeks(s.longestWeeks()))) {
       days = Math.min(days, s.longestDays().getAsDouble());
     }
@@ -105,6 +109,6 @@ public final class FirstWeeks {
       double change = Math.pow(BY_WEEK, last / 7);
       days = Math.max(last / change, Math.min(last * change, days));
     }
-    return OptionalDouble.of(Math.max(SHORTEST_DAYS, days));
+    return OptionalDouble.of(Math.max(shortest, days));
   }
 }

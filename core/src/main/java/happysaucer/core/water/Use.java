@@ -120,7 +120,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
     Use estimate = estimate(c, pot);
     Tally tally = new Tally();
     for (Poured poured : poured(c, pot)) {
-      double over = poured.over(estimate, pot);
+      double over = poured.over(c, estimate, pot);
       if (over >= LEAST_BELIEVED && over <= MOST_BELIEVED) {
         // where a pot loses more by itself than its plant drinks, the difference knows little
         double leaf =
@@ -140,7 +140,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
   static Optional<Double> pouredOverUse(Case c, PotEvidence pot) {
     Use estimate = estimate(c, pot);
     Tally tally = new Tally();
-    poured(c, pot).forEach(poured -> tally.add(poured.over(estimate, pot), poured.ageDays()));
+    poured(c, pot).forEach(poured -> tally.add(poured.over(c, estimate, pot), poured.ageDays()));
     return tally.count == 0 ? Optional.empty() : Optional.of(tally.mean());
   }
 
@@ -152,9 +152,18 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
    * @param growth of that day against one of twelve hours
    */
   private record Poured(double daily, double leafDaily, double growth, double ageDays) {
-    /** Over what plant and pot use on such a day. */
-    double over(Use estimate, PotEvidence pot) {
-      return daily / (estimate.litresPerDay() * growth + pot.surfaceLoss());
+    /**
+     * Over what plant and pot use on such a day, where it is watered as it should be: the drier it
+     * is to get, the less of the time its surface is wet (rules of thumb).
+     */
+    double over(Case c, Use estimate, PotEvidence pot) {
+      double wet =
+          switch (c.plant().refill()) {
+            case FULLY_DRY -> 0.15;
+            case HALF_DRY -> 0.4;
+            default -> 0.7;
+          };
+      return daily / (estimate.litresPerDay() * growth + pot.surfaceLoss() * wet);
     }
   }
 

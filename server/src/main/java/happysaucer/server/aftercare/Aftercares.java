@@ -6,7 +6,7 @@ import happysaucer.server.advice.AdviceJson;
 import happysaucer.server.aftercare.AftercareMapper.CareRow;
 import happysaucer.server.aftercare.AftercareMapper.NewStep;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.JobDone;
 import happysaucer.server.job.JobSummary;
 import happysaucer.server.job.Jobs;
@@ -37,7 +37,7 @@ public class Aftercares {
 
   private final AftercareMapper mapper;
   private final Jobs jobs;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final AdviceJson json;
@@ -45,7 +45,7 @@ public class Aftercares {
   Aftercares(
       AftercareMapper mapper,
       Jobs jobs,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       AdviceJson json) {

@@ -5,7 +5,7 @@ import happysaucer.core.finding.EvidenceCodes;
 import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.JobDone;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
@@ -32,7 +32,7 @@ public class Arguments {
 
   private final ArgumentMapper mapper;
   private final AdviceService advice;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ApplicationEventPublisher events;
@@ -40,7 +40,7 @@ public class Arguments {
   Arguments(
       ArgumentMapper mapper,
       AdviceService advice,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {

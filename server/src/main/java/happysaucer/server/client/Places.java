@@ -3,7 +3,7 @@ package happysaucer.server.client;
 import happysaucer.core.casefile.SiteUse;
 import happysaucer.core.species.Light;
 import happysaucer.server.advice.PlantTouched;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.problem.StaleException;
@@ -33,10 +33,10 @@ public class Places {
   static final int PAGE = 40;
 
   private final PlaceMapper mapper;
-  private final History history;
+  private final ChangeLog history;
   private final ApplicationEventPublisher events;
 
-  Places(PlaceMapper mapper, History history, ApplicationEventPublisher events) {
+  Places(PlaceMapper mapper, ChangeLog history, ApplicationEventPublisher events) {
     this.mapper = mapper;
     this.history = history;
     this.events = events;

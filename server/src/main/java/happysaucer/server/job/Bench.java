@@ -11,7 +11,7 @@ import happysaucer.server.advice.Books;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.JobMapper.FoundRow;
 import happysaucer.server.job.Jobs.JobView;
 import happysaucer.server.job.Jobs.Offspring;
@@ -55,7 +55,7 @@ public class Bench {
   private final AdviceService advice;
   private final Shelf shelf;
   private final Books books;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ApplicationEventPublisher events;
@@ -68,7 +68,7 @@ public class Bench {
       AdviceService advice,
       Shelf shelf,
       Books books,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {

@@ -4,7 +4,7 @@ import happysaucer.core.advice.Advice;
 import happysaucer.core.round.JobFit;
 import happysaucer.server.advice.CallsMade;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import java.util.Objects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -18,10 +18,10 @@ class JobFits {
 
   private final JobMapper mapper;
   private final JobAdvice acting;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
 
-  JobFits(JobMapper mapper, JobAdvice acting, History history, TeamClock clock) {
+  JobFits(JobMapper mapper, JobAdvice acting, ChangeLog history, TeamClock clock) {
     this.mapper = mapper;
     this.acting = acting;
     this.history = history;

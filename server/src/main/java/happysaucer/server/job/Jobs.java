@@ -8,7 +8,7 @@ import happysaucer.core.unit.Said;
 import happysaucer.server.advice.Given;
 import happysaucer.server.advice.PlantRetired;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.Plans.Pick;
 import happysaucer.server.photo.Photos;
 import happysaucer.server.problem.ConflictException;
@@ -48,7 +48,7 @@ public class Jobs {
   private final Plans plans;
   private final JobAdvice acting;
   private final Photos photos;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ObjectMapper json;
@@ -58,7 +58,7 @@ public class Jobs {
       Plans plans,
       JobAdvice acting,
       Photos photos,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ObjectMapper json) {
@@ -121,7 +121,7 @@ public class Jobs {
    *
    * @param wish what is done otherwise than the rules would
    * @param toOrder its pot is neither at hand nor on the shelf
-   * @param changes what the last recording of findings changed
+   * @param changes what the last recording of what was seen at the bench changed
    * @param why it changed
    */
   public record JobView(

@@ -10,7 +10,7 @@ import happysaucer.server.advice.Glances;
 import happysaucer.server.advice.MethodLevel;
 import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.team.CurrentUser;
 import jakarta.validation.constraints.NotBlank;
@@ -36,7 +36,7 @@ class Methods {
   private final AdviceService advice;
   private final Glances glances;
   private final Books books;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
 
@@ -45,7 +45,7 @@ class Methods {
       AdviceService advice,
       Glances glances,
       Books books,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user) {
     this.mapper = mapper;

@@ -1,7 +1,7 @@
 package happysaucer.server.outcome;
 
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.team.CurrentUser;
@@ -21,11 +21,11 @@ public class Outcomes {
   private static final int SHOWN = 20;
 
   private final OutcomeMapper mapper;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
 
-  Outcomes(OutcomeMapper mapper, History history, TeamClock clock, CurrentUser user) {
+  Outcomes(OutcomeMapper mapper, ChangeLog history, TeamClock clock, CurrentUser user) {
     this.mapper = mapper;
     this.history = history;
     this.clock = clock;

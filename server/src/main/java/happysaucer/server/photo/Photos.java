@@ -1,7 +1,7 @@
 package happysaucer.server.photo;
 
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.keeping.Backups;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
@@ -47,7 +47,7 @@ public class Photos {
   private final Semaphore drawn = new Semaphore(DRAWN_AT_ONCE);
   private final PhotoMapper mapper;
   private final PhotoFolder folder;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final Backups backups;
@@ -55,7 +55,7 @@ public class Photos {
 
   Photos(
       PhotoMapper mapper,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       Backups backups,

@@ -13,7 +13,7 @@ import happysaucer.core.species.Species;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Units;
 import happysaucer.server.client.Places;
-import happysaucer.server.exchange.Sheet;
+import happysaucer.server.exchange.Rows;
 import happysaucer.server.plant.EntryMapper.NewPlant;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -33,7 +33,7 @@ import org.jspecify.annotations.Nullable;
 final class EntryReading {
   private static final int HOLES = 4;
 
-  private final Sheet sheet;
+  private final Rows sheet;
   private final Units units;
   private final UUID user;
   private final LocalDate today;
@@ -54,7 +54,7 @@ final class EntryReading {
 
   EntryReading(
       Places.SiteView site,
-      Sheet sheet,
+      Rows sheet,
       Units units,
       UUID user,
       LocalDate today,
@@ -78,7 +78,7 @@ final class EntryReading {
     return sheet.rows().stream().map(this::row).toList();
   }
 
-  private PlantEntry.RowRead row(Sheet.Row row) {
+  private PlantEntry.RowRead row(Rows.Row row) {
     List<Fault> faults = new ArrayList<>();
     List<String> assumed = new ArrayList<>();
     String spot = needed(row, "spot", faults);
@@ -208,7 +208,7 @@ final class EntryReading {
                 null, null, null)));
   }
 
-  private void spot(Sheet.Row row, String spot, List<Fault> faults, List<String> assumed) {
+  private void spot(Rows.Row row, String spot, List<Fault> faults, List<String> assumed) {
     if (spot.isEmpty()) {
       return;
     }
@@ -234,7 +234,7 @@ final class EntryReading {
     }
   }
 
-  private String label(Sheet.Row row, List<Fault> faults) {
+  private String label(Rows.Row row, List<Fault> faults) {
     String label = row.text("label");
     if (label.isEmpty()) {
       do {
@@ -253,7 +253,7 @@ final class EntryReading {
 
   /** Null where nothing is written, or something wrong. */
   private @Nullable Double length(
-      Sheet.Row row, String column, double least, double most, List<Fault> faults) {
+      Rows.Row row, String column, double least, double most, List<Fault> faults) {
     String text = row.text(column);
     if (text.isEmpty()) {
       return null;
@@ -278,7 +278,7 @@ final class EntryReading {
     return null;
   }
 
-  private LocalDate date(Sheet.Row row, List<Fault> faults) {
+  private LocalDate date(Rows.Row row, List<Fault> faults) {
     String text = row.text("last repotted");
     if (text.isEmpty()) {
       return null;
@@ -306,7 +306,7 @@ final class EntryReading {
         : "Not in the book. Nearest: " + String.join(", ", names) + ". Or give its group.";
   }
 
-  private static String needed(Sheet.Row row, String column, List<Fault> faults) {
+  private static String needed(Rows.Row row, String column, List<Fault> faults) {
     String text = row.text(column);
     if (text.isEmpty()) {
       faults.add(new Fault(column, "Is empty.", text));
@@ -314,7 +314,7 @@ final class EntryReading {
     return text;
   }
 
-  private static String text(Sheet.Row row, String column, int most, List<Fault> faults) {
+  private static String text(Rows.Row row, String column, int most, List<Fault> faults) {
     String text = row.text(column);
     if (text.length() > most) {
       faults.add(new Fault(column, "At most " + most + " letters.", text));
@@ -322,7 +322,7 @@ final class EntryReading {
     return text;
   }
 
-  private static boolean yes(Sheet.Row row, List<Fault> faults) {
+  private static boolean yes(Rows.Row row, List<Fault> faults) {
     return switch (row.text("cover pot").toLowerCase(Locale.ROOT)) {
       case "yes", "y", "true", "1" -> true;
       case "", "no", "n", "false", "0" -> false;
@@ -333,7 +333,7 @@ final class EntryReading {
     };
   }
 
-  private static int whole(Sheet.Row row, String column, int standard, List<Fault> faults) {
+  private static int whole(Rows.Row row, String column, int standard, List<Fault> faults) {
     String text = row.text(column);
     if (text.isEmpty()) {
       return standard;
@@ -347,7 +347,7 @@ final class EntryReading {
 
   /** Codes may be written as words: "bright indirect" is BRIGHT_INDIRECT. */
   private static <E extends Enum<E>> @Nullable E code(
-      Sheet.Row row, String column, Class<E> type, @Nullable E standard, List<Fault> faults) {
+      Rows.Row row, String column, Class<E> type, @Nullable E standard, List<Fault> faults) {
     String text = row.text(column);
     if (text.isEmpty()) {
       return standard;

@@ -10,7 +10,7 @@ import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.plant.PlantMapper.Edited;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.StaleException;
@@ -54,7 +54,7 @@ class PlantEdits {
 
   private final PlantMapper mapper;
   private final AdviceService advice;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ApplicationEventPublisher events;
@@ -62,7 +62,7 @@ class PlantEdits {
   PlantEdits(
       PlantMapper mapper,
       AdviceService advice,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {

@@ -6,8 +6,8 @@ import happysaucer.server.advice.Books;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.client.Places;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.exchange.Sheet;
-import happysaucer.server.history.History;
+import happysaucer.server.exchange.Rows;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.plant.EntryMapper.NewPlant;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.team.CurrentUser;
@@ -28,8 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class PlantEntry {
   /** Columns of the sheet and other words for them that people write. */
-  static final Sheet.Head HEAD =
-      new Sheet.Head(2000)
+  static final Rows.Head HEAD =
+      new Rows.Head(2000)
           .needed("spot", "where", "place")
           .needed("species", "plant", "botanical name")
           .needed("pot", "pot width", "pot size", "diameter")
@@ -59,7 +59,7 @@ class PlantEntry {
   private final Places places;
   private final Books books;
   private final Plants plants;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ApplicationEventPublisher events;
@@ -69,7 +69,7 @@ class PlantEntry {
       Places places,
       Books books,
       Plants plants,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {
@@ -117,7 +117,7 @@ class PlantEntry {
   @Transactional
   public EntryView enter(UUID siteId, EntryRequest request, Units units) {
     Places.SiteView site = places.site(siteId);
-    Sheet sheet = Sheet.read(request.sheet(), HEAD);
+    Rows sheet = Rows.read(request.sheet(), HEAD);
     if (!sheet.faults().isEmpty()) {
       return new EntryView(sheet.faults(), List.of(), List.of(), false);
     }

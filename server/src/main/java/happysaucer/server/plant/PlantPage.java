@@ -10,7 +10,7 @@ import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.argument.Arguments;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.JobSummary;
 import happysaucer.server.job.Jobs;
 import happysaucer.server.outcome.Outcomes;
@@ -39,7 +39,7 @@ class PlantPage {
   private final Waterings waterings;
   private final Jobs jobs;
   private final Aftercares aftercares;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final Arguments arguments;
   private final Photos photos;
@@ -51,7 +51,7 @@ class PlantPage {
       Waterings waterings,
       Jobs jobs,
       Aftercares aftercares,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       Arguments arguments,
       Photos photos,
@@ -88,7 +88,7 @@ class PlantPage {
       List<JobSummary> jobs,
       @Nullable JobSummary openJob,
       Aftercares.@Nullable AftercareView aftercare,
-      List<History.Entry> changes,
+      List<ChangeLog.Entry> changes,
       List<CourseView> courses,
       AdviceService.ArgumentView argument,
       AdviceService.MethodView method,

@@ -13,7 +13,7 @@ import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.client.PlaceRenamed;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.BallMeasured;
 import happysaucer.server.job.JobDone;
 import happysaucer.server.job.Jobs;
@@ -67,7 +67,7 @@ public class Plants {
 
   private final PlantMapper mapper;
   private final AdviceService advice;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final Glances glances;
@@ -79,7 +79,7 @@ public class Plants {
       AdviceService advice,
       Glances glances,
       Books books,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {

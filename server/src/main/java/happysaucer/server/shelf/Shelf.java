@@ -9,7 +9,7 @@ import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.pot.Shape;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
@@ -40,11 +40,11 @@ public class Shelf {
   private static final int MOST_RESERVATIONS = 2000;
 
   private final ShelfMapper mapper;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
 
-  Shelf(ShelfMapper mapper, History history, TeamClock clock, CurrentUser user) {
+  Shelf(ShelfMapper mapper, ChangeLog history, TeamClock clock, CurrentUser user) {
     this.mapper = mapper;
     this.history = history;
     this.clock = clock;

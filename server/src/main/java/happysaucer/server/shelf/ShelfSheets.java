@@ -7,9 +7,9 @@ import happysaucer.core.pot.Shape;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.Books;
-import happysaucer.server.exchange.Sheet;
-import happysaucer.server.exchange.Sheet.Row;
-import happysaucer.server.history.History;
+import happysaucer.server.exchange.Rows;
+import happysaucer.server.exchange.Rows.Row;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.shelf.Shelf.Kind;
 import happysaucer.server.shelf.Shelf.ShelfPotRequest;
@@ -56,8 +56,8 @@ public class ShelfSheets {
           "price",
           "note");
 
-  private static final Sheet.Head HEAD =
-      new Sheet.Head(MOST_ROWS)
+  private static final Rows.Head HEAD =
+      new Rows.Head(MOST_ROWS)
           .needed("name", "pot")
           .optional("kind", "use")
           .optional("shape")
@@ -80,9 +80,9 @@ public class ShelfSheets {
 
   private final Shelf shelf;
   private final Books books;
-  private final History history;
+  private final ChangeLog history;
 
-  ShelfSheets(Shelf shelf, Books books, History history) {
+  ShelfSheets(Shelf shelf, Books books, ChangeLog history) {
     this.shelf = shelf;
     this.books = books;
     this.history = history;
@@ -107,7 +107,7 @@ public class ShelfSheets {
   /** Reads the sheet, tells each row's faults, and saves all rows when asked and none has any. */
   @Transactional
   public ShelfImportView read(ShelfImportRequest request, Units units) {
-    Sheet sheet = Sheet.read(request.sheet(), HEAD);
+    Rows sheet = Rows.read(request.sheet(), HEAD);
     if (!sheet.faults().isEmpty()) {
       return new ShelfImportView(sheet.faults(), List.of(), false);
     }
@@ -255,7 +255,7 @@ public class ShelfSheets {
 
   /** The whole shelf as CSV; lengths in cm. Reads back in as it went out. */
   public String write() {
-    return Sheet.write(COLUMNS, shelf.pots().stream().map(ShelfSheets::cells).toList());
+    return Rows.write(COLUMNS, shelf.pots().stream().map(ShelfSheets::cells).toList());
   }
 
   private static List<@Nullable Object> cells(ShelfPot pot) {

@@ -3,7 +3,7 @@ package happysaucer.server.species;
 import happysaucer.core.advice.Fault;
 import happysaucer.core.book.SpeciesColumn;
 import happysaucer.core.book.SpeciesForm;
-import happysaucer.server.exchange.Sheet;
+import happysaucer.server.exchange.Rows;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -26,11 +26,11 @@ final class EntriesIn {
 
   List<Map<String, String>> read(SpeciesAnswers.SpeciesImport request, List<Fault> faults) {
     if (request.format() == SpeciesAnswers.Format.CSV) {
-      Sheet.Head head = new Sheet.Head(MOST_IMPORTED).needed("name").needed("group");
+      Rows.Head head = new Rows.Head(MOST_IMPORTED).needed("name").needed("group");
       for (SpeciesColumn column : SpeciesForm.columns()) {
         head.optional(column.key());
       }
-      Sheet sheet = Sheet.read(request.text(), head);
+      Rows sheet = Rows.read(request.text(), head);
       faults.addAll(sheet.faults());
       return sheet.rows().stream().map(row -> full(row.cells())).toList();
     }

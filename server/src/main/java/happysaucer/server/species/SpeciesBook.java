@@ -14,7 +14,7 @@ import happysaucer.server.advice.AdviceService.CallChange;
 import happysaucer.server.advice.Books;
 import happysaucer.server.advice.Glances;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
@@ -72,7 +72,7 @@ class SpeciesBook {
   private final Books books;
   private final AdviceService advice;
   private final Glances glances;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ObjectMapper json;
@@ -83,7 +83,7 @@ class SpeciesBook {
       Books books,
       AdviceService advice,
       Glances glances,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ObjectMapper json,

@@ -2,7 +2,7 @@ package happysaucer.server.species;
 
 import happysaucer.core.book.SpeciesColumn;
 import happysaucer.core.book.SpeciesForm;
-import happysaucer.server.exchange.Sheet;
+import happysaucer.server.exchange.Rows;
 import happysaucer.server.history.Versions;
 import happysaucer.server.team.CurrentUser;
 import java.nio.charset.StandardCharsets;
@@ -88,7 +88,7 @@ class SpeciesController {
     List<String> columns = SpeciesForm.columns().stream().map(SpeciesColumn::key).toList();
     List<List<String>> rows =
         book.all().stream().map(cells -> columns.stream().map(cells::get).toList()).toList();
-    return file(Sheet.write(columns, rows), CSV, "species.csv");
+    return file(Rows.write(columns, rows), CSV, "species.csv");
   }
 
   @GetMapping(value = "/api/species-export", params = "format=JSON")

@@ -7,7 +7,7 @@ import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.team.CurrentUser;
@@ -39,7 +39,7 @@ public class Checks {
 
   private final CheckMapper mapper;
   private final AdviceService advice;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ApplicationEventPublisher events;
@@ -47,7 +47,7 @@ public class Checks {
   Checks(
       CheckMapper mapper,
       AdviceService advice,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {

@@ -2,7 +2,7 @@ package happysaucer.server.watering;
 
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.history.History;
+import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.team.CurrentUser;
 import jakarta.validation.constraints.DecimalMax;
@@ -22,14 +22,14 @@ public class Waterings {
   private static final int SHOWN = 60;
 
   private final WateringMapper mapper;
-  private final History history;
+  private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ApplicationEventPublisher events;
 
   Waterings(
       WateringMapper mapper,
-      History history,
+      ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {

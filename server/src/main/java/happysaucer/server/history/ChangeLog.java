@@ -16,16 +16,16 @@ import org.springframework.stereotype.Component;
 
 /** Who changed what and when, and writes that happen once however often they arrive. */
 @Component
-public class History {
+public class ChangeLog {
   private static final int MOST_TEXT = 4000;
 
-  private final HistoryMapper mapper;
+  private final ChangeLogMapper mapper;
   private final TeamClock clock;
   private final CurrentUser user;
 
   public record Entry(Instant at, String who, String what) {}
 
-  History(HistoryMapper mapper, TeamClock clock, CurrentUser user) {
+  ChangeLog(ChangeLogMapper mapper, TeamClock clock, CurrentUser user) {
     this.mapper = mapper;
     this.clock = clock;
     this.user = user;

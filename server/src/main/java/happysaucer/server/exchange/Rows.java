@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param faults of the sheet as a whole; then there are no rows
  */
-public record Sheet(List<Fault> faults, List<Row> rows) {
+public record Rows(List<Fault> faults, List<Row> rows) {
 
   /** One line; a column that is not in the sheet reads empty. */
   public record Row(int line, Map<String, String> cells) {
@@ -84,7 +84,7 @@ public record Sheet(List<Fault> faults, List<Row> rows) {
     try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
       csv.printRecord(columns);
       for (List<?> row : rows) {
-        csv.printRecord(row.stream().map(Sheet::guarded).toList());
+        csv.printRecord(row.stream().map(Rows::guarded).toList());
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -102,7 +102,7 @@ public record Sheet(List<Fault> faults, List<Row> rows) {
   }
 
   /** Reads what can be read; nothing is thrown for what a person wrote. */
-  public static Sheet read(String text, Head head) {
+  public static Rows read(String text, Head head) {
     String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
     String first = plain.strip().split("\\R", 2)[0];
     CSVFormat format =
@@ -120,7 +120,7 @@ public record Sheet(List<Fault> faults, List<Row> rows) {
         if (columns == null) {
           columns = columns(line, head, faults);
           if (!faults.isEmpty()) {
-            return new Sheet(faults, List.of());
+            return new Rows(faults, List.of());
           }
         } else if (rows.size() == head.mostRows) {
           return fault("At most " + head.mostRows + " rows at once. Split the sheet.");
@@ -133,11 +133,11 @@ public record Sheet(List<Fault> faults, List<Row> rows) {
     }
     return rows.isEmpty()
         ? fault("There are no rows under the head line.")
-        : new Sheet(List.of(), List.copyOf(rows));
+        : new Rows(List.of(), List.copyOf(rows));
   }
 
-  private static Sheet fault(String message) {
-    return new Sheet(List.of(new Fault("sheet", message, null)), List.of());
+  private static Rows fault(String message) {
+    return new Rows(List.of(new Fault("sheet", message, null)), List.of());
   }
 
   private static char delimiter(String head) {

@@ -8,8 +8,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is saved for a spreadsheet, and read back out of it. */
-class SheetOutTest {
-  private static final Sheet.Head HEAD = new Sheet.Head(10).needed("name").optional("note");
+class RowsOutTest {
+  private static final Rows.Head HEAD = new Rows.Head(10).needed("name").optional("note");
 
   private static String lastLine(String csv) {
     String[] lines = csv.split("\r\n");
@@ -30,27 +30,27 @@ class SheetOutTest {
         "two\nlines"
       })
   void everyTextComesBackAsItWentOut(String text) {
-    String csv = Sheet.write(List.of("name", "note"), List.of(List.of("x", text)));
-    assertThat(Sheet.read(csv, HEAD).rows().get(0).text("note")).isEqualTo(text);
+    String csv = Rows.write(List.of("name", "note"), List.of(List.of("x", text)));
+    assertThat(Rows.read(csv, HEAD).rows().get(0).text("note")).isEqualTo(text);
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"=HYPERLINK(1)", "+cmd", "-cmd", "@sum"})
   void noCellIsTakenForAFormula(String text) {
-    String csv = Sheet.write(List.of("name", "note"), List.of(List.of(text, "")));
+    String csv = Rows.write(List.of("name", "note"), List.of(List.of(text, "")));
     assertThat(lastLine(csv)).startsWith("'").contains(text);
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"-5", "+2.5", "-3,5 cm"})
   void numbersUnderZeroStayNumbers(String number) {
-    String csv = Sheet.write(List.of("name", "note"), List.of(List.of(number, "")));
+    String csv = Rows.write(List.of("name", "note"), List.of(List.of(number, "")));
     assertThat(lastLine(csv)).doesNotContain("'");
   }
 
   @Test
   void whatIsNotThereIsAnEmptyCell() {
-    String csv = Sheet.write(List.of("name", "note"), List.of(java.util.Arrays.asList("x", null)));
+    String csv = Rows.write(List.of("name", "note"), List.of(java.util.Arrays.asList("x", null)));
     assertThat(csv).isEqualTo("name,note\r\nx,\r\n");
   }
 }

@@ -1,7 +1,10 @@
 package happysaucer.core.finding;
 
-/** Named steps of evidence in decibans (rules of thumb: ten decibans are odds of ten to one). */
-public enum Step {
+/**
+ * How much one sign weighs, in decibans (rules of thumb: ten decibans are odds of ten to one). How
+ * well a finding is supported by all of them is its {@link Strength}.
+ */
+public enum SignWeight {
   DECISIVE(20),
   STRONG(9),
   MODERATE(5),
@@ -14,7 +17,7 @@ public enum Step {
 
   private final double decibans;
 
-  Step(double decibans) {
+  SignWeight(double decibans) {
     this.decibans = decibans;
   }
 

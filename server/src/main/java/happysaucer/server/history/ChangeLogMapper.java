@@ -10,7 +10,7 @@ import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
-interface HistoryMapper {
+interface ChangeLogMapper {
   @Select("select body_hash from write_receipt where id = #{id}")
   @Nullable String receipt(UUID id);
 
@@ -47,5 +47,5 @@ interface HistoryMapper {
       """
       select c.at, u.name as who, c.what from change_log c join app_user u on u.id = c.user_id
       where c.entity_id = #{id} order by c.at desc, c.id desc limit #{most}""")
-  List<History.Entry> changes(@Param("id") UUID id, @Param("most") int most);
+  List<ChangeLog.Entry> changes(@Param("id") UUID id, @Param("most") int most);
 }

@@ -18,14 +18,14 @@ import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
 
-class HistoryTest {
+class ChangeLogTest {
   private record Write(String what) {}
 
   private static final UUID ID = UUID.fromString("00000000-0000-4000-8000-000000000001");
-  private final HistoryMapper mapper = mock();
+  private final ChangeLogMapper mapper = mock();
   private final CurrentUser user = mock();
-  private final History history =
-      new History(mapper, new TeamClock("UTC", "2027-04-12T08:30"), user);
+  private final ChangeLog history =
+      new ChangeLog(mapper, new TeamClock("UTC", "2027-04-12T08:30"), user);
 
   @Test
   void theSameWriteIsKnownAgainAndAnotherWithItsIdIsRefused() {
