@@ -42,7 +42,7 @@ export function candidate(id: string, topMm: number, rank: number | null): Schem
 export const plan: Schemas['Repot'] = {
   workOn: '2027-04-12',
   candidates: [candidate('a', 260, 1), candidate('b', 270, 2), candidate('c', 230, null)],
-  sizing: ['By the small step.'], order: null, orderPot: null,
+  sizing: ['By the small step.'], order: null, otherwise: null, orderPot: null,
   rootWork: {
     loosening: 'TEASE', baseSliceMm: 0, sideShaveMm: 0, rootShare: 0, canopyShare: 0, limit: 0.33, likelyRootLoss: 0, confirm: false, overLimit: false,
     callusDays: 0, notes: [], samePot: { baseSliceMm: 16, sideShaveMm: 9, rootShare: 0.27 },

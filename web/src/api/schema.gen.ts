@@ -1671,6 +1671,7 @@ export interface components {
             candidates: components["schemas"]["Candidate"][];
             sizing: string[];
             order: string | null;
+            otherwise: string | null;
             orderPot: components["schemas"]["Candidate"] | null;
             rootWork: components["schemas"]["RootWork"];
             mix: components["schemas"]["Mix"] | null;

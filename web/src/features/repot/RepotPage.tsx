@@ -102,7 +102,7 @@ function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['R
                 : undefined
             }
           />
-          {pot && <Verdict pot={pot} order={plan.order} asked={asked} />}
+          {pot && <Verdict pot={pot} order={[plan.order, plan.otherwise]} asked={asked} />}
           {asked && answer.error && (
             <p className={classes.fails} role="alert">
               {sayProblem(answer.error).text}
@@ -130,7 +130,7 @@ function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['R
 }
 
 /** Whether the pot that is drawn will do. */
-function Verdict({ pot, order, asked }: { pot: Schemas['Candidate']; order: string | null; asked: boolean }) {
+function Verdict({ pot, order, asked }: { pot: Schemas['Candidate']; order: (string | null)[]; asked: boolean }) {
   if (pot.failures.length > 0) {
     return (
       <p className={classes.fails} role="status">
@@ -138,7 +138,8 @@ function Verdict({ pot, order, asked }: { pot: Schemas['Candidate']; order: stri
       </p>
     );
   }
-  if (order && !asked) return <p className={classes.order}>{order}</p>;
+  const instead = order.filter((words) => words !== null);
+  if (instead.length > 0 && !asked) return <p className={classes.order}>{instead.join(' ')}</p>;
   return pot.remarks.length > 0 ? (
     <div role="status">
       <ul className={classes.remarks}>

@@ -126,6 +126,7 @@ public record Advice(
    * @param lift null where no pot was found, or on advice older than it
    * @param sizing how the pot was sized, and what bore on it
    * @param needs of pots, media, tools, people and minutes
+   * @param otherwise what can be done with a pot at hand instead of ordering one
    * @param orderPot the pot to order, with its figures, when none passes
    */
   public record Repot(
@@ -133,6 +134,7 @@ public record Advice(
       List<Candidate> candidates,
       List<Said> sizing,
       @Nullable Said order,
+      @Nullable Said otherwise,
       @Nullable Candidate orderPot,
       RootWork rootWork,
       @Nullable Mix mix,

@@ -130,6 +130,7 @@ final class AdviceWriter {
         plan.candidates().stream().map(pot -> candidate(pot, plan)).toList(),
         wording.say(plan.sizing()),
         plan.order().map(this::say).orElse(null),
+        plan.otherwise().map(this::say).orElse(null),
         plan.order().flatMap(order -> chosen).map(pot -> candidate(pot, plan)).orElse(null),
         new Advice.RootWork(
             plan.rootWork().loosening().name(),

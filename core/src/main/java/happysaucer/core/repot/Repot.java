@@ -8,12 +8,14 @@ import happysaucer.core.finding.Findings;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.Mix;
 import happysaucer.core.method.Method;
+import happysaucer.core.pot.Clearance;
 import happysaucer.core.pot.Frustum;
 import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.repot.RepotPlan.Filler;
 import happysaucer.core.repot.RepotPlan.MixNeed;
 import happysaucer.core.repot.RepotPlan.Portion;
+import happysaucer.core.root.RootCut;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.Group;
@@ -21,6 +23,7 @@ import happysaucer.core.species.RootType;
 import happysaucer.core.species.Traits;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Wording;
 import happysaucer.core.water.WaterModel;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -40,6 +43,9 @@ public final class Repot {
 
   /** Old medium is at most this share of the new mix (rule of thumb). */
   private static final double REUSE_MOST = 0.5;
+
+  /** Fresh medium that is wanted under a ball at the least, mm (rule of thumb). */
+  private static final double LEAST_UNDER = 10;
 
   /** Grains that wick need so much under the ball before cheaper filler may start, mm. */
   private static final double WICK_MM = 30;
@@ -110,8 +116,46 @@ public final class Repot {
             first,
             List.of(),
             call.action() == Action.DIVIDE ? c.wish().pieces() : 1,
-            List.of());
+            List.of(),
+            order.isPresent() ? otherwise(candidates) : Optional.empty());
     return plan.with(BenchSteps.of(c, call, plan, media), Needs.of(c, call, plan, media));
+  }
+
+  /** A pot at hand that would do if more of the ball came off, within what its roots stand. */
+  private Optional<Message> otherwise(List<Candidate> candidates) {
+    if (work.bends() || work.limit() <= 0) {
+      return Optional.empty();
+    }
+    RootCut least = null;
+    Pot pot = null;
+    for (Candidate candidate : candidates) {
+      boolean onlyTight =
+          candidate.failures().stream()
+              .allMatch(
+                  failure ->
+                      failure.code() == FailureCode.CLEARANCE
+                          || failure.code() == FailureCode.TOO_SHALLOW);
+      if (!onlyTight) {
+        continue;
+      }
+      RootCut cut = RootCut.forGaps(c.ball().body(), candidate.pot(), LEAST_UNDER, Clearance.LEAST);
+      boolean less = least == null || cut.share() < least.share();
+      if (cut.share() > 0 && cut.share() <= work.limit() && less) {
+        least = cut;
+        pot = candidate.pot();
+      }
+    }
+    return least == null
+        ? Optional.empty()
+        : Optional.of(
+            Message.of(
+                "order.otherwise",
+                "Or take the pot at hand of {} inside width, with {} sliced off the base of the ball and {} shaved off its sides: {} of it, within the {} it stands.",
+                Length.ofMm(pot.topMm()),
+                Length.ofMm(least.baseSliceMm()),
+                Length.ofMm(least.sideShaveMm()),
+                Wording.percent(least.share()),
+                Wording.percent(work.limit())));
   }
 
   private Message order(Pot pot) {

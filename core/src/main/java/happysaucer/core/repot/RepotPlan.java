@@ -32,7 +32,8 @@ public record RepotPlan(
     Optional<FirstWater> firstWater,
     List<Step> steps,
     int pieces,
-    List<Need> needs) {
+    List<Need> needs,
+    Optional<Message> otherwise) {
 
   /**
    * @param litres to be measured out, allowances included
@@ -86,7 +87,8 @@ public record RepotPlan(
         firstWater,
         bench,
         pieces,
-        all);
+        all,
+        otherwise);
   }
 
   public record Portion(String code, String label, double litres) {}

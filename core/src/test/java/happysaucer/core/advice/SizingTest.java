@@ -2,6 +2,7 @@ package happysaucer.core.advice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import happysaucer.core.unit.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -222,5 +223,42 @@ class SizingTest {
     assertThat(pot.rank()).isEqualTo(1);
     assertThat(pot.daysToRefill()).isNotNull();
     assertThat(advice.water().after()).isNotNull();
+  }
+
+  /** What is said can be done is done: the cuts that are named make that pot pass. */
+  @Test
+  void whereNothingOnTheShelfPassesAPotAtHandIsNamedWithTheCutsItTakes() {
+    Ask narrow =
+        Ask.about("Ficus elastica")
+            .unsized()
+            .in(Ask.pot("now", 230, 6))
+            .ball(215, 170, 195)
+            .sign("ROOTS_CIRCLING", "SEVERE", null)
+            .sign("ROOTS_FROM_DRAIN_HOLES", "CLEAR", null)
+            .choosing(Ask.pot("tight", 219, 6), Ask.pot("tiny", 120, 6));
+    Advice advice = narrow.advice();
+    assertThat(advice.repot().order()).isNotNull();
+    assertThat(advice.repot().otherwise().words()).contains("21.9 cm inside width");
+    List<Object> named = advice.repot().otherwise().message().values();
+    Advice cut =
+        narrow
+            .wishingCuts(((Length) named.get(1)).mm() + 0.5, ((Length) named.get(2)).mm() + 0.5)
+            .advice();
+    assertThat(cut.repot().chosen().orElseThrow().id()).isEqualTo("tight");
+    assertThat(cut.repot().rootWork().overLimit()).isFalse();
+  }
+
+  @Test
+  void rootsThatBearNoCutAreNotSliced() {
+    Advice palm =
+        Ask.about("Howea forsteriana")
+            .unsized()
+            .in(Ask.pot("now", 230, 6))
+            .sign("ROOTS_CIRCLING", "SEVERE", null)
+            .sign("ROOTS_FROM_DRAIN_HOLES", "CLEAR", null)
+            .choosing(Ask.pot("tight", 219, 6))
+            .advice();
+    assertThat(palm.repot().order()).isNotNull();
+    assertThat(palm.repot().otherwise()).isNull();
   }
 }
