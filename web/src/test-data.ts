@@ -27,7 +27,7 @@ export function advice(action: string, urgency: string): Schemas['Advice'] {
     lookNext: [], slip: null, forecast: { rootFill: 0.5, clearFrom: null, clearTo: null, basis: '' }, repot: null, present: null, size: { heightMm: 1900, spreadMm: 800, measured: true },
     water: {
       before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
-      after: null, settled: null,
+      after: null, settled: null, now: null
     },
     aftercare: { plan: 'NONE', steps: [], weeks: [] }, cautions: [], assumed: [], leftOut: [],
   };

@@ -1373,6 +1373,8 @@ export interface components {
             minutes: number | null;
             /** Format: double */
             heightMm: number | null;
+            /** Format: double */
+            weightG: number | null;
             note: string;
             action: string;
             urgency: string;
@@ -1886,6 +1888,7 @@ export interface components {
             before: components["schemas"]["Drying"];
             after: components["schemas"]["Drying"] | null;
             settled: components["schemas"]["Drying"] | null;
+            now: components["schemas"]["Wetness"] | null;
         };
         WaterIn: {
             /** Format: date */
@@ -1922,6 +1925,19 @@ export interface components {
             everyDays: number | null;
             /** Format: double */
             litres: number;
+        };
+        Wetness: {
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            shareFrom: number;
+            /** Format: double */
+            shareTo: number;
+            /** Format: double */
+            litresLeft: number;
+            /** Format: double */
+            daysToRefill: number | null;
+            basis: string;
         };
         RetireRequest: {
             /** Format: date */
@@ -2131,6 +2147,8 @@ export interface components {
             minutes?: number | null;
             /** Format: double */
             heightMm?: number | null;
+            /** Format: double */
+            weightG?: number | null;
             note?: string | null;
         };
         AsideRequest: {

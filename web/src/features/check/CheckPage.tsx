@@ -6,11 +6,12 @@ import { useNavigate, useParams } from 'react-router';
 import { api, body, newId, type Schemas } from '../../api/client';
 import { CallPanel, callDates } from '../../ui/CallPanel';
 import { LeftOut, ofPlant } from '../../ui/LeftOut';
+import { MassInput } from '../../ui/LengthInput';
 import { LiveCall } from '../../ui/LiveCall';
 import { Steps } from '../../ui/Steps';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { length, say } from '../../ui/format';
+import { length, readMass, say } from '../../ui/format';
 import { notifyProblem } from '../../ui/notify';
 import { actionWords, groupWords, urgencyWords } from '../../ui/words';
 import { useCatalogue, useSignLabel } from '../advice/catalogue';
@@ -55,6 +56,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
     setDraftState(next);
     keepDraft(id, next);
   };
+  const unread = draft.weight.trim() !== '' && readMass(draft.weight, units) === null;
   const storedStates = useMemo(() => data.states.flatMap((s) => (s.code ? [s.code] : [])), [data.states]);
   const states = draft.states ?? storedStates;
   const asked = useMemo(
@@ -85,6 +87,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
           states: draft.states === null ? null : asked.states,
           minutes: minutesTaken(draft, now()),
           heightMm: draft.heightMm,
+          weightG: readMass(draft.weight, units),
           note: draft.note,
         },
       }),
@@ -215,6 +218,14 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
                   change={(i) => setDraft({ heightMm: heightStep(height, i - HEIGHT_STEPS / 2) })}
                 />
               )}
+              <MassInput
+                label="Weight on the scales"
+                description={data.plant.inCoverPot ? 'Lifted out of its cover. It tells how wet it is.' : 'It tells how wet it is. Weigh once just after watering, too.'}
+                value={draft.weight}
+                error={unread ? 'Write a weight like 3.4 kg or 7 lb, or leave it empty.' : undefined}
+                units={units}
+                change={(weight) => setDraft({ weight })}
+              />
               <PhotoPicker plantId={id} occasion={{ check: checkId }} />
               <Textarea
                 label="Note"
@@ -245,7 +256,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
               <strong>{actionWords(advice.call.action)}</strong>
               <span>{advice.call.urgency === 'NOT_DUE' ? callDates(advice.call) : urgencyWords(advice.call.urgency)}</span>
             </UnstyledButton>
-            <Button size="lg" loading={save.isPending} onClick={() => save.mutate()}>
+            <Button size="lg" loading={save.isPending} disabled={unread} onClick={() => save.mutate()}>
               {isBlank(draft) ? 'Nothing to report' : 'Save check'}
             </Button>
           </div>

@@ -7,6 +7,8 @@ export interface Draft {
   states: string[] | null;
   note: string;
   heightMm: number | null;
+  /** As it was typed; empty where it was not weighed. */
+  weight: string;
   slipped: boolean;
   /** Local date and time, null for now. */
   when: string | null;
@@ -16,7 +18,7 @@ export interface Draft {
 }
 
 export const EMPTY: Draft = {
-  tapped: {}, states: null, note: '', heightMm: null, slipped: false, when: null, minutes: null, startedAt: null,
+  tapped: {}, states: null, note: '', heightMm: null, weight: '', slipped: false, when: null, minutes: null, startedAt: null,
 };
 
 const key = (plant: string) => `check-draft-${plant}`;
@@ -43,7 +45,7 @@ export const dropDraft = (plant: string) => sessionStorage.removeItem(key(plant)
 
 /** Nothing was seen, said or measured. */
 export const isBlank = (d: Draft): boolean =>
-  Object.keys(d.tapped).length === 0 && d.states === null && d.note.trim() === '' && d.heightMm === null;
+  Object.keys(d.tapped).length === 0 && d.states === null && d.note.trim() === '' && d.heightMm === null && d.weight.trim() === '';
 
 /** Whole minutes taken, at least one. */
 export const minutesTaken = (d: Draft, now: number): number =>

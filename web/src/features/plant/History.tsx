@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { useState } from 'react';
 import { Button, UnstyledButton } from '@mantine/core';
 import { PhotoStrip } from '../../ui/PhotoStrip';
-import { dayYear, length, litres, say, type Units } from '../../ui/format';
+import { dayYear, length, litres, mass, say, type Units } from '../../ui/format';
 import { actionWords, evidenceWords, resultWords } from '../../ui/words';
 import type { PlantView } from './usePlant';
 import classes from './History.module.css';
@@ -31,6 +31,7 @@ export function History({ data, signLabel, units }: { data: PlantView; signLabel
         <>
           {c.signs.length === 0 ? 'Nothing to report.' : c.signs.map((s) => seen(s, signLabel)).join('; ') + '.'}
           {c.heightMm !== null && ` Height ${say(length(c.heightMm, units))}.`}
+          {c.weightG !== null && ` Weighed ${say(mass(c.weightG, units))}.`}
           {c.note && ` “${c.note}”`}
           {c.minutes !== null && <span className={classes.minutes}> {Math.round(c.minutes)} min</span>}
         </>

@@ -162,8 +162,16 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
     before.daysToRefillFrom !== null && before.daysToRefillTo !== null
       ? `${days(before.daysToRefillFrom).value} to ${days(before.daysToRefillTo).value}`
       : undefined;
+  const wet = advice.water.now;
   return (
     <dl className={classes.now}>
+      {wet && (
+        <Figure
+          name="Wants water next in"
+          of={days(wet.daysToRefill)}
+          note={wet.basis}
+        />
+      )}
       <Figure name="Wants water every" of={days(before.daysToRefill)} note={range} />
       <Figure name="Drinks a day" of={litres(before.litresPerDay, units)} note={before.basis} />
       <Figure

@@ -35,7 +35,7 @@ const advice: Schemas['Advice'] = {
   repot: null, present: null,
   water: {
     before: { daysToTopDry: 3, daysToRefill: 5, daysToRefillFrom: 4, daysToRefillTo: 6, daysAirless: 0, daysRingWet: null, litresPerDay: 0.1, litres: 0.5, uncertainty: 0.15, basis: '' },
-    after: null, settled: null,
+    after: null, settled: null, now: null
   },
   aftercare: { plan: 'NONE', steps: [], weeks: [] },
   cautions: [],

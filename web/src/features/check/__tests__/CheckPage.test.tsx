@@ -81,6 +81,20 @@ describe('a check', () => {
     expect(sent()[0]).toMatchObject({ minutes: 2, heightMm: 1950, checkedAt: '2027-04-11T16:20:00.000Z' });
   });
 
+  it('takes a weight as it is written, and says so where it cannot be read', async () => {
+    answer('PUT', /\/api\/checks\//, () => ({ body: advice('LEAVE', 'NOT_DUE') }));
+    start();
+    const scales = await screen.findByLabelText('Weight on the scales');
+    await userEvent.type(scales, '3.4 kilos');
+    expect(screen.getByText(/Write a weight like 3.4 kg/)).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Save check' })).toBeDisabled();
+    await userEvent.clear(scales);
+    await userEvent.type(scales, '3.4 kg');
+    await userEvent.click(screen.getByRole('button', { name: 'Save check' }));
+    await screen.findByText('The plant’s page');
+    expect(sent()[0]).toMatchObject({ weightG: 3400 });
+  });
+
   it('shows what an earlier check saw until the sign is looked at again', async () => {
     const standing = [{ code: 'SURFACE_HARD', state: 'PRESENT', grade: null, value: null, seenOn: '2027-03-15', lasts: true }];
     answer('GET', /\/api\/plants\/p1/, () => ({ body: { ...plantView, standing } }));

@@ -356,7 +356,26 @@ public record Advice(
       double highestMm,
       double widestMm) {}
 
-  public record Water(Drying before, @Nullable Drying after, @Nullable Drying settled) {}
+  /**
+   * @param now by the scales, where it was weighed on the day; null otherwise
+   */
+  public record Water(
+      Drying before, @Nullable Drying after, @Nullable Drying settled, @Nullable Wetness now) {}
+
+  /**
+   * How wet the present pot is.
+   *
+   * @param share of the water for its roots that is left, 0 to 1
+   * @param shareFrom lower end of its range
+   * @param daysToRefill from now, null when not reached
+   */
+  public record Wetness(
+      double share,
+      double shareFrom,
+      double shareTo,
+      double litresLeft,
+      @Nullable Double daysToRefill,
+      Said basis) {}
 
   /**
    * Days since watering; null when not reached.

@@ -26,6 +26,7 @@ import happysaucer.core.unit.Said;
 import happysaucer.core.unit.Window;
 import happysaucer.core.unit.Wording;
 import happysaucer.core.water.Drying;
+import happysaucer.core.water.WaterModel;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -374,14 +375,31 @@ final class AdviceWriter {
    * @param before the present pot, which has no fresh ring
    */
   Advice.Water water(
-      Drying before, Optional<Drying> after, Optional<Drying> settled, int waterings) {
+      Drying before, Optional<Drying> after, Optional<Drying> settled, WaterModel model) {
+    Said basis = say(basis(model));
     return new Advice.Water(
-        drying(before.withoutRing(), waterings),
-        after.map(d -> drying(d, waterings)).orElse(null),
-        settled.map(d -> drying(d, waterings)).orElse(null));
+        drying(before.withoutRing(), basis),
+        after.map(d -> drying(d, basis)).orElse(null),
+        settled.map(d -> drying(d, basis)).orElse(null),
+        model.now().map(this::now).orElse(null));
   }
 
-  private Advice.Drying drying(Drying drying, int waterings) {
+  private Advice.Wetness now(WaterModel.Now now) {
+    return new Advice.Wetness(
+        outgoing(now.wetness()),
+        outgoing(Math.max(0, now.wetness() - now.uncertainty())),
+        outgoing(Math.min(1, now.wetness() + now.uncertainty())),
+        outgoing(now.litresLeft()),
+        figure(now.daysToRefill()),
+        say(
+            Message.of(
+                "water.weighed",
+                "By its weight it holds about {} of the water its roots can reach, give or take {}.",
+                Wording.percent(now.wetness()),
+                Wording.percent(now.uncertainty()))));
+  }
+
+  private Advice.Drying drying(Drying drying, Said basis) {
     return new Advice.Drying(
         figure(drying.daysToTopDry()),
         figure(drying.daysToRefill()),
@@ -392,11 +410,23 @@ final class AdviceWriter {
         outgoing(drying.litresPerDay()),
         outgoing(drying.pourLitres()),
         outgoing(drying.uncertainty()),
-        say(basis(waterings)));
+        basis);
   }
 
-  private static Message basis(int waterings) {
-    return switch (waterings) {
+  private static Message basis(WaterModel model) {
+    if (model.weighings() > 0) {
+      return model.waterings() == 0
+          ? Message.of(
+              "water.fromScales",
+              "From what it lost from one weighing to the next ({} compared).",
+              model.weighings())
+          : Message.of(
+              "water.fromBoth",
+              "From {} measured waterings of its own and what it lost between weighings ({} compared), the newest counting most.",
+              model.waterings(),
+              model.weighings());
+    }
+    return switch (model.waterings()) {
       case 0 ->
           Message.of(
               "water.fromLeaves",
@@ -406,7 +436,7 @@ final class AdviceWriter {
           Message.of(
               "water.fromMany",
               "From {} measured waterings of its own, the newest counting most.",
-              waterings);
+              model.waterings());
     };
   }
 

@@ -91,7 +91,7 @@ public final class Advise {
             before,
             aftercare.after(),
             plan.flatMap(RepotPlan::chosen).flatMap(Candidate::settled),
-            water.waterings()),
+            water),
         writer.aftercare(aftercare),
         writer.cautions(Cautions.of(c, call, plan)),
         completed.assumed(),

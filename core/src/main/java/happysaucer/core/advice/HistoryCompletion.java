@@ -16,6 +16,7 @@ final class HistoryCompletion {
 
   private static final double MOST_LITRES = 200;
   private static final double MOST_HEIGHT_MM = 20000;
+  private static final double MOST_GRAMS = 1_000_000;
 
   private final Checks checks;
   private final SignTable signs;
@@ -95,6 +96,8 @@ final class HistoryCompletion {
     int faultsBefore = checks.faults().size();
     if (code.equals(History.HEIGHT)) {
       checks.range(path + ".value", value, 1, MOST_HEIGHT_MM, "mm", 1000);
+    } else if (code.equals(History.WEIGHED)) {
+      checks.range(path + ".value", value, 20, MOST_GRAMS, "g", 1000);
     } else {
       SignCode sign = checks.code(path + ".code", code, SignCode.class);
       if (sign != null) {

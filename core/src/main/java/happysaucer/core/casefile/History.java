@@ -10,10 +10,15 @@ import java.util.Optional;
  * What is on record of the plant from before this case.
  *
  * @param pours waterings that were measured, oldest first
- * @param measures earlier values of signs, or of {@link #HEIGHT} in mm, oldest first
+ * @param measures earlier values of signs, of {@link #HEIGHT} in mm, or {@link #WEIGHED} in g,
+ *     oldest first
  */
 public record History(List<Pour> pours, List<Measured> measures) {
   public static final String HEIGHT = "HEIGHT";
+
+  /** The planted pot on the scales, g. */
+  public static final String WEIGHED = "WEIGHED";
+
   public static final History NONE = new History(List.of(), List.of());
 
   public History {

@@ -1,7 +1,6 @@
 package happysaucer.core.record;
 
 import happysaucer.core.advice.AdviceRequest;
-import happysaucer.core.casefile.History;
 import happysaucer.core.sign.StateCode;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -23,9 +22,6 @@ public final class PlantRecord {
 
   /** A state somebody saw it in. */
   public record State(String code, LocalDate since) {}
-
-  /** A height that was measured, mm. */
-  public record Height(LocalDate on, double mm) {}
 
   /**
    * A line of evidence that somebody set aside.
@@ -56,17 +52,16 @@ public final class PlantRecord {
         .toList();
   }
 
-  /** What looks before the last one measured, and the heights: for trends. */
-  public static List<AdviceRequest.Measured> measures(List<SeenSign> signs, List<Height> heights) {
+  /** What looks before the last one measured, heights and weights: for trends and the scales. */
+  public static List<AdviceRequest.Measured> measures(
+      List<SeenSign> signs, List<AdviceRequest.Measured> others) {
     List<AdviceRequest.Measured> measures = new ArrayList<>();
     for (SeenSign sign : signs) {
       if (sign.look() == SeenSign.Look.EARLIER && sign.value() != null) {
         measures.add(new AdviceRequest.Measured(sign.on(), sign.code(), sign.value()));
       }
     }
-    for (Height height : heights) {
-      measures.add(new AdviceRequest.Measured(height.on(), History.HEIGHT, height.mm()));
-    }
+    measures.addAll(others);
     return measures;
   }
 

@@ -17,9 +17,11 @@ import java.util.Optional;
  *
  * @param litresPerDay uptake on a day of twelve hours of light, with all roots and leaves at work
  * @param uncertainty relative half width of the range around every day count
- * @param waterings measured waterings it rests on, 0 when it comes from the table
+ * @param waterings measured waterings it rests on
+ * @param weighings times it was weighed before and after that it rests on; with none of either it
+ *     comes from the table
  */
-public record Use(double litresPerDay, double uncertainty, int waterings) {
+public record Use(double litresPerDay, double uncertainty, int waterings, int weighings) {
   /** How much of the light a layer of leaves takes from those beneath (rule of thumb). */
   private static final double SHADING = 0.5;
 
@@ -63,7 +65,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
   private static final double AT_REST = 0.3;
 
   public boolean measured() {
-    return waterings > 0;
+    return waterings + weighings > 0;
   }
 
   /**
@@ -83,7 +85,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
         catchingM2(c.plant()) * perLeafM2(c.light()) * c.plant().traits().waterCoefficient();
     double litres =
         c.plant().refill() == Refill.RESERVOIR ? leaves : combined(leaves, fromPot(c, pot));
-    return new Use(c.resting() ? litres * AT_REST : litres, UNCERTAIN_TABLE, 0);
+    return new Use(c.resting() ? litres * AT_REST : litres, UNCERTAIN_TABLE, 0, 0);
   }
 
   private static double combined(double leaves, double pot) {
@@ -116,7 +118,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
    * to a day of twelve hours; or else estimated. The spread of the waterings is the uncertainty. A
    * watering far from what the plant can drink tells of whoever pours, not of the plant.
    */
-  static Use of(Case c, PotEvidence pot) {
+  static Use of(Case c, PotEvidence pot, Scales scales) {
     Use estimate = estimate(c, pot);
     Tally tally = new Tally();
     for (Poured poured : poured(c, pot)) {
@@ -130,7 +132,18 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
         tally.add(leaf, poured.ageDays());
       }
     }
-    return tally.count == 0 ? estimate : tally.use();
+    int waterings = tally.count;
+    for (Scales.Loss loss : scales.losses(c)) {
+      Poured weighed = poured(c, pot, loss.daily(), loss.on(), age(c, loss.on()));
+      tally.add(
+          Math.max(LEAST_BELIEVED * estimate.litresPerDay(), weighed.leafDaily()),
+          weighed.ageDays());
+    }
+    return tally.count == 0 ? estimate : tally.use(waterings);
+  }
+
+  private static double age(Case c, LocalDate on) {
+    return Math.max(0, ChronoUnit.DAYS.between(on, c.date()));
   }
 
   /**
@@ -173,13 +186,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
       boolean thisPot =
           c.plant().lastRepotted().map(day -> !pour.date().isBefore(day)).orElse(true);
       if (thisPot && pour.keptLitres() > 0) {
-        all.add(
-            poured(
-                c,
-                pot,
-                pour.keptLitres() / pour.days(),
-                pour.date(),
-                Math.max(0, ChronoUnit.DAYS.between(pour.date(), c.date()))));
+        all.add(poured(c, pot, pour.keptLitres() / pour.days(), pour.date(), age(c, pour.date())));
       }
     }
     if (all.isEmpty() && c.watering().isPresent() && c.watering().get().litres().isPresent()) {
@@ -219,13 +226,16 @@ public record Use(double litresPerDay, double uncertainty, int waterings) {
       return sum / weights;
     }
 
-    Use use() {
+    Use use(int waterings) {
       double variance = Math.max(0, sumOfSquares / weights - mean() * mean());
       double effective = weights * weights / squares;
       double spread = Math.max(UNCERTAIN_ONE, Math.sqrt(variance) / mean());
       double uncertainty = spread / Math.sqrt(effective);
       return new Use(
-          mean(), Math.max(UNCERTAIN_LEAST, Math.min(UNCERTAIN_TABLE, uncertainty)), count);
+          mean(),
+          Math.max(UNCERTAIN_LEAST, Math.min(UNCERTAIN_TABLE, uncertainty)),
+          waterings,
+          count - waterings);
     }
   }
 

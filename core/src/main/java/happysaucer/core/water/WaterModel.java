@@ -59,6 +59,7 @@ public final class WaterModel {
   private final Use use;
   private final double ballScale;
   private final Bed present;
+  private final Scales scales;
 
   /** A pot as planted: where the ball stands, what lies round it, and under it. */
   public record Setting(Pot pot, Frustum ball, double bottomMm, double coarseMm, Retention ring) {}
@@ -94,7 +95,8 @@ public final class WaterModel {
     this.ballMedium = rooted(c, media.retention(c.plant().mix()));
     this.rootFill = rootFill;
     this.present = present();
-    this.use = Use.of(c, evidence());
+    this.scales = scales();
+    this.use = Use.of(c, evidence(), scales);
     this.ballScale = calibrate();
   }
 
@@ -104,6 +106,7 @@ public final class WaterModel {
     this.ballMedium = rooted(c, media.retention(c.plant().mix()));
     this.rootFill = UNCROWDED_FILL;
     this.present = present();
+    this.scales = scales();
     this.use = Use.estimate(c, evidence());
     this.ballScale = 1;
   }
@@ -113,6 +116,39 @@ public final class WaterModel {
     return c.plant().traits().rootType() == RootType.EPIPHYTE
         ? medium.holdingMore(ROOT_SKINS)
         : medium;
+  }
+
+  private Scales scales() {
+    return Scales.of(c, ballMedium.capacity(c.pot().fill()), evidence().availableLitres());
+  }
+
+  /**
+   * How wet the present pot is, by the scales.
+   *
+   * @param wetness share of the water for its roots that is left, 0 to 1
+   * @param uncertainty half width of the range of that share
+   * @param litresLeft for its roots
+   * @param daysToRefill from now; empty beyond the horizon
+   */
+  public record Now(
+      double wetness, double uncertainty, double litresLeft, OptionalDouble daysToRefill) {}
+
+  /** Where it was weighed on the day of the case. */
+  public Optional<Now> now() {
+    return scales
+        .wetnessOn(c)
+        .map(
+            wetness -> {
+              Planted.Stores stores = present.drained.stores(rootFill, ballScale);
+              Wet full = Wet.full(stores);
+              Wet wet = new Wet(full.ball() * wetness, full.ring() * wetness, full.top() * wetness);
+              DryDown.Drive drive = drive(present, c.date(), 0, Stage.UNTOUCHED);
+              return new Now(
+                  wetness,
+                  scales.uncertainty(),
+                  wet.litres(),
+                  DryDown.from(wet, 0, stores, drive).daysToRefill());
+            });
   }
 
   private Use.PotEvidence evidence() {
@@ -135,6 +171,11 @@ public final class WaterModel {
   /** Measured waterings the model rests on, 0 when it rests on the table. */
   public int waterings() {
     return use.waterings();
+  }
+
+  /** Times it was weighed before and after that the model rests on. */
+  public int weighings() {
+    return use.weighings();
   }
 
   /** What the table expects of the present pot with few roots in it. */

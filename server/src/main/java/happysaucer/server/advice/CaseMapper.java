@@ -1,5 +1,6 @@
 package happysaucer.server.advice;
 
+import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.record.PlantRecord;
 import happysaucer.core.record.SeenSign;
 import happysaucer.core.record.WateringRecord;
@@ -101,21 +102,26 @@ interface CaseMapper {
       </script>""")
   List<SignRow> signs(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
 
-  record HeightRow(UUID plantId, LocalDate checkedOn, double heightMm) {
-    PlantRecord.Height height() {
-      return new PlantRecord.Height(checkedOn, heightMm);
+  record MeasuredRow(UUID plantId, LocalDate checkedOn, String code, double amount) {
+    AdviceRequest.Measured measured() {
+      return new AdviceRequest.Measured(checkedOn, code, amount);
     }
   }
 
-  /** Heights measured at checks since a day. */
+  /** Heights measured and pots weighed at checks since a day. */
   @Select(
       """
       <script>
-      select plant_id, checked_on, height_mm from plant_check
+      select plant_id, checked_on, 'HEIGHT' as code, height_mm as amount, checked_at from plant_check
       where height_mm is not null and voided_at is null and checked_on &gt;= #{since} and plant_id in\s"""
           + IN
+          + """
+      \sunion all
+      select plant_id, checked_on, 'WEIGHED', weight_g, checked_at from plant_check
+      where weight_g is not null and voided_at is null and checked_on &gt;= #{since} and plant_id in\s"""
+          + IN
           + " order by plant_id, checked_at</script>")
-  List<HeightRow> heights(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
+  List<MeasuredRow> measured(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
 
   /** What somebody set aside and has not taken back. */
   record AsideRow(

@@ -9,7 +9,7 @@ import happysaucer.core.species.Species;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.CaseMapper.AsideRow;
 import happysaucer.server.advice.CaseMapper.ChoiceRow;
-import happysaucer.server.advice.CaseMapper.HeightRow;
+import happysaucer.server.advice.CaseMapper.MeasuredRow;
 import happysaucer.server.advice.CaseMapper.OverruleRow;
 import happysaucer.server.advice.CaseMapper.SignRow;
 import happysaucer.server.advice.CaseMapper.StateRow;
@@ -160,8 +160,9 @@ class PlantCases {
         grouped(mapper.lastWaterings(ids, WateringRecord.MOST), WateringRow::plantId);
     Map<UUID, List<WateringRow>> first =
         grouped(mapper.firstWaterings(ids, WateringRecord.MOST), WateringRow::plantId);
-    Map<UUID, List<HeightRow>> heights =
-        grouped(mapper.heights(ids, date.minusDays(PlantRecord.HEIGHTS_DAYS)), HeightRow::plantId);
+    Map<UUID, List<MeasuredRow>> measured =
+        grouped(
+            mapper.measured(ids, date.minusDays(PlantRecord.HEIGHTS_DAYS)), MeasuredRow::plantId);
     Map<UUID, List<AsideRow>> asides = grouped(mapper.asides(ids), AsideRow::plantId);
     Map<UUID, List<OverruleRow>> overrules = grouped(mapper.overrules(ids), OverruleRow::plantId);
     List<ChoiceRow> choices = mapper.choices(ids.stream().map(UUID::toString).toList());
@@ -186,8 +187,8 @@ class PlantCases {
                   waterings.pours(repotted),
                   PlantRecord.measures(
                       looks,
-                      heights.getOrDefault(id, List.of()).stream()
-                          .map(HeightRow::height)
+                      measured.getOrDefault(id, List.of()).stream()
+                          .map(MeasuredRow::measured)
                           .toList())),
               waterings.daysSince(date),
               PlantMethod.of(plant, group(plant), choices),

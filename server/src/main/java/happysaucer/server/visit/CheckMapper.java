@@ -46,9 +46,10 @@ interface CheckMapper {
   @Insert(
       """
       insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, height_mm,
-                               note,
+                               weight_g, note,
                                action, urgency, recheck_on, received_at)
-      values (#{id}, #{plant}, #{visit}, #{user}, #{at}, #{on}, #{minutes}, #{height}, #{note},
+      values (#{id}, #{plant}, #{visit}, #{user}, #{at}, #{on}, #{minutes}, #{height}, #{weight},
+              #{note},
               #{action},
               #{urgency}, #{recheck}, #{received})""")
   void addCheck(
@@ -60,6 +61,7 @@ interface CheckMapper {
       @Param("on") LocalDate on,
       @Param("minutes") @Nullable Double minutes,
       @Param("height") @Nullable Double heightMm,
+      @Param("weight") @Nullable Double weightG,
       @Param("note") String note,
       @Param("action") String action,
       @Param("urgency") String urgency,
@@ -167,6 +169,9 @@ interface CheckMapper {
       union all
       select checked_on, 'HEIGHT', height_mm from plant_check
       where plant_id = #{plant} and voided_at is null and checked_on >= #{since} and height_mm is not null
+      union all
+      select checked_on, 'WEIGHED', weight_g from plant_check
+      where plant_id = #{plant} and voided_at is null and checked_on >= #{since} and weight_g is not null
       order by 1 limit 2000""")
   List<MeasuredRow> measured(@Param("plant") UUID plant, @Param("since") LocalDate since);
 
@@ -178,6 +183,7 @@ interface CheckMapper {
       String who,
       @Nullable Double minutes,
       @Nullable Double heightMm,
+      @Nullable Double weightG,
       String note,
       String action,
       String urgency) {}
@@ -185,7 +191,7 @@ interface CheckMapper {
   @Select(
       """
       select k.id, k.plant_id, k.checked_at, k.checked_on, u.name as who, k.minutes, k.height_mm,
-             k.note, k.action, k.urgency
+             k.weight_g, k.note, k.action, k.urgency
       from plant_check k join app_user u on u.id = k.user_id
       where k.plant_id = #{plant} and k.voided_at is null
       order by k.checked_at desc limit #{most}""")

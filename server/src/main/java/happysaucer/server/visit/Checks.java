@@ -64,6 +64,7 @@ public class Checks {
    *
    * @param signs only those looked at
    * @param states of the plant now; null leaves them as they are
+   * @param weightG of the planted pot, lifted out of its cover
    * @param heightMm when it was measured; becomes the plant's height
    */
   public record CheckRequest(
@@ -79,6 +80,10 @@ public class Checks {
           @DecimalMin(value = "10", message = "Must be at least 10 mm.")
           @DecimalMax(value = "20000", message = "Must be at most 20 m.")
           Double heightMm,
+      @Nullable
+          @DecimalMin(value = "20", message = "Must be at least 20 g.")
+          @DecimalMax(value = "1000000", message = "Must be at most 1000 kg.")
+          Double weightG,
       @Nullable @Size(max = 1000, message = "At most 1000 letters.") String note) {}
 
   /**
@@ -137,6 +142,7 @@ public class Checks {
         on,
         request.minutes(),
         request.heightMm(),
+        request.weightG(),
         request.note() == null ? "" : request.note().trim(),
         preview.call().action(),
         preview.call().urgency(),
@@ -291,6 +297,7 @@ public class Checks {
                     row.who(),
                     row.minutes(),
                     row.heightMm(),
+                    row.weightG(),
                     row.note(),
                     row.action(),
                     row.urgency(),

@@ -1,0 +1,96 @@
+package happysaucer.core.water;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import happysaucer.core.advice.Advice;
+import happysaucer.core.advice.Ask;
+import happysaucer.core.advice.RefusedException;
+import org.junit.jupiter.api.Test;
+
+/** A pot on the scales tells how wet it is and what its plant drinks. */
+class ScalesTest {
+  private static Ask fig() {
+    return Ask.about("Ficus elastica").sized(700, 400).in(Ask.pot("now", 190, 6)).on("2027-04-12");
+  }
+
+  private static Advice.Wetness weighed(double grams) {
+    return fig().measured("2027-04-12", "WEIGHED", grams).advice().water().now();
+  }
+
+  @Test
+  void theHeavierItIsTheWetterAndTheLongerItLasts() {
+    double last = -1;
+    double days = -1;
+    for (double grams = 2600; grams <= 4400; grams += 300) {
+      Advice.Wetness now = weighed(grams);
+      assertThat(now.share()).isBetween(0.0, 1.0).isGreaterThanOrEqualTo(last);
+      assertThat(now.shareFrom()).isLessThanOrEqualTo(now.share());
+      assertThat(now.shareTo()).isGreaterThanOrEqualTo(now.share());
+      assertThat(now.daysToRefill()).isGreaterThanOrEqualTo(days);
+      last = now.share();
+      days = now.daysToRefill();
+    }
+    assertThat(last).isGreaterThan(0.9);
+  }
+
+  @Test
+  void aDrainedPotOnRecordTakesTheGuessingOut() {
+    double guessed = weighed(3600).shareTo() - weighed(3600).shareFrom();
+    Advice.Wetness known =
+        fig()
+            .poured("2027-04-06", 6, 0.5)
+            .measured("2027-04-06", "WEIGHED", 4000)
+            .measured("2027-04-12", "WEIGHED", 3600)
+            .advice()
+            .water()
+            .now();
+    assertThat(known.shareTo() - known.shareFrom()).isLessThan(0.6 * guessed);
+    assertThat(known.share()).isBetween(0.4, 0.95);
+  }
+
+  @Test
+  void whatItLosesFromOneWeighingToTheNextIsItsUse() {
+    Advice advice =
+        fig()
+            .measured("2027-04-07", "WEIGHED", 4000)
+            .measured("2027-04-12", "WEIGHED", 3500)
+            .advice();
+    assertThat(advice.water().before().litresPerDay()).isCloseTo(0.1, within(0.03));
+    assertThat(advice.water().before().basis().words()).contains("from one weighing to the next");
+    assertThat(advice.water().before().uncertainty())
+        .isLessThan(fig().advice().water().before().uncertainty());
+  }
+
+  @Test
+  void aWateringBetweenTwoWeighingsTellsNothingOfItsUse() {
+    Advice advice =
+        fig()
+            .measured("2027-04-06", "WEIGHED", 4000)
+            .poured("2027-04-09", 6, 0.5)
+            .measured("2027-04-12", "WEIGHED", 3500)
+            .advice();
+    assertThat(advice.water().before().basis().words()).doesNotContain("weighing");
+  }
+
+  @Test
+  void whatWasWeighedBeforeTheLastRepotOrOnAnotherDayIsNotSaidOfToday() {
+    assertThat(
+            fig()
+                .repotted("2027-04-10")
+                .measured("2027-04-09", "WEIGHED", 4000)
+                .advice()
+                .water()
+                .now())
+        .isNull();
+    assertThat(fig().measured("2027-04-11", "WEIGHED", 4000).advice().water().now()).isNull();
+  }
+
+  @Test
+  void aWeightNobodyCanMeanIsRefused() {
+    assertThatThrownBy(() -> fig().measured("2027-04-12", "WEIGHED", 3).advice())
+        .isInstanceOf(RefusedException.class)
+        .hasMessageContaining("history.measures[0].value");
+  }
+}
