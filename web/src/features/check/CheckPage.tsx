@@ -203,7 +203,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
                 ))}
               </div>
             </section>
-            <section className={classes.group} aria-labelledby="group-record">
+            <section className={`${classes.group} ${classes.record}`} aria-labelledby="group-record">
               <h2 id="group-record">For the record</h2>
               {draft.heightMm === null ? (
                 <Button variant="default" onClick={() => setDraft({ heightMm: Math.round(height) })}>

@@ -167,7 +167,7 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
     <dl className={classes.now}>
       {wet && (
         <Figure
-          name="Wants water next in"
+          name={wet.daysToRefill === null ? 'On the scales' : 'Wants water next in'}
           of={days(wet.daysToRefill)}
           note={wet.basis}
         />

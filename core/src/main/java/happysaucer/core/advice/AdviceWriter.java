@@ -391,12 +391,24 @@ final class AdviceWriter {
         outgoing(Math.min(1, now.wetness() + now.uncertainty())),
         outgoing(now.litresLeft()),
         figure(now.daysToRefill()),
-        say(
-            Message.of(
-                "water.weighed",
-                "By its weight it holds about {} of the water its roots can reach, give or take {}.",
-                Wording.percent(now.wetness()),
-                Wording.percent(now.uncertainty()))));
+        say(weighed(now)));
+  }
+
+  private static Message weighed(WaterModel.Now now) {
+    if (now.tooHeavy()) {
+      return Message.of(
+          "water.tooHeavy",
+          "It weighs more than such a pot can. Was its cover weighed with it, or is it another pot?");
+    }
+    return now.tellsLittle()
+        ? Message.of(
+            "water.weighedOnce",
+            "Its weight alone tells too little of how wet it is: weigh it once just after a watering.")
+        : Message.of(
+            "water.weighed",
+            "By its weight it holds about {} of the water its roots can reach, give or take {}.",
+            Wording.percent(now.wetness()),
+            Wording.percent(now.uncertainty()));
   }
 
   private Advice.Drying drying(Drying drying, Said basis) {

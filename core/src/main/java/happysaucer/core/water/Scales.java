@@ -29,6 +29,9 @@ record Scales(double fullG, double errorG, double availableG) {
    */
   private static final double DRAINED = 0.01;
 
+  /** A weight over so much of the full one is none of this pot (rule of thumb). */
+  private static final double TOO_HEAVY = 1.15;
+
   /** Longer than this apart, nobody knows what was poured between two weighings, days. */
   private static final int MOST_DAYS = 21;
 
@@ -73,14 +76,22 @@ record Scales(double fullG, double errorG, double availableG) {
         .toList();
   }
 
-  /** How wet it was at its last weighing, where that was on the day of the case. */
-  Optional<Double> wetnessOn(Case c) {
+  /** Its last weighing, where that was on the day of the case, g. */
+  Optional<Double> today(Case c) {
     List<Measured> all = weighings(c);
-    if (all.isEmpty() || !all.get(all.size() - 1).date().equals(c.date())) {
-      return Optional.empty();
-    }
-    double grams = all.get(all.size() - 1).value();
-    return Optional.of(Math.max(0, Math.min(1, 1 - (fullG - grams) / availableG)));
+    return all.isEmpty() || !all.get(all.size() - 1).date().equals(c.date())
+        ? Optional.empty()
+        : Optional.of(all.get(all.size() - 1).value());
+  }
+
+  /** Share of the water for its roots that is left at a weight, 0 to 1. */
+  double wetness(double grams) {
+    return Math.max(0, Math.min(1, 1 - (fullG - grams) / availableG));
+  }
+
+  /** Heavier than it can be: its cover was weighed with it, or another plant. */
+  boolean tooHeavy(double grams) {
+    return grams > fullG * TOO_HEAVY + errorG;
   }
 
   /** Half width of the range of a wetness. */

@@ -127,27 +127,50 @@ public final class WaterModel {
    *
    * @param wetness share of the water for its roots that is left, 0 to 1
    * @param uncertainty half width of the range of that share
+   * @param tooHeavy it weighs more than such a pot can
    * @param litresLeft for its roots
-   * @param daysToRefill from now; empty beyond the horizon
+   * @param daysToRefill from now; empty beyond the horizon, and where its weight tells too little
    */
   public record Now(
-      double wetness, double uncertainty, double litresLeft, OptionalDouble daysToRefill) {}
+      double wetness,
+      double uncertainty,
+      boolean tooHeavy,
+      double litresLeft,
+      OptionalDouble daysToRefill) {
+    /** From here a range says nothing any more (rule of thumb). */
+    private static final double TELLS_LITTLE = 0.35;
+
+    public boolean tellsLittle() {
+      return tooHeavy || uncertainty > TELLS_LITTLE;
+    }
+  }
 
   /** Where it was weighed on the day of the case. */
   public Optional<Now> now() {
     return scales
-        .wetnessOn(c)
+        .today(c)
         .map(
-            wetness -> {
+            grams -> {
+              double wetness = scales.wetness(grams);
               Planted.Stores stores = present.drained.stores(rootFill, ballScale);
               Wet full = Wet.full(stores);
               Wet wet = new Wet(full.ball() * wetness, full.ring() * wetness, full.top() * wetness);
               DryDown.Drive drive = drive(present, c.date(), 0, Stage.UNTOUCHED);
-              return new Now(
-                  wetness,
-                  scales.uncertainty(),
-                  wet.litres(),
-                  DryDown.from(wet, 0, stores, drive).daysToRefill());
+              Now now =
+                  new Now(
+                      wetness,
+                      scales.uncertainty(),
+                      scales.tooHeavy(grams),
+                      wet.litres(),
+                      DryDown.from(wet, 0, stores, drive).daysToRefill());
+              return now.tellsLittle()
+                  ? new Now(
+                      wetness,
+                      now.uncertainty(),
+                      now.tooHeavy(),
+                      now.litresLeft(),
+                      OptionalDouble.empty())
+                  : now;
             });
   }
 

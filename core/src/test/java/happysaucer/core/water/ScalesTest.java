@@ -23,12 +23,13 @@ class ScalesTest {
   void theHeavierItIsTheWetterAndTheLongerItLasts() {
     double last = -1;
     double days = -1;
-    for (double grams = 2600; grams <= 4400; grams += 300) {
+    for (double grams = 2600; grams <= 3900; grams += 260) {
       Advice.Wetness now = weighed(grams);
       assertThat(now.share()).isBetween(0.0, 1.0).isGreaterThanOrEqualTo(last);
       assertThat(now.shareFrom()).isLessThanOrEqualTo(now.share());
       assertThat(now.shareTo()).isGreaterThanOrEqualTo(now.share());
       assertThat(now.daysToRefill()).isGreaterThanOrEqualTo(days);
+      assertThat(now.basis().words()).contains("By its weight");
       last = now.share();
       days = now.daysToRefill();
     }
@@ -85,6 +86,28 @@ class ScalesTest {
                 .now())
         .isNull();
     assertThat(fig().measured("2027-04-11", "WEIGHED", 4000).advice().water().now()).isNull();
+  }
+
+  @Test
+  void aWeightThatCannotBeItsOwnIsAskedAbout() {
+    Advice.Wetness now = weighed(9000);
+    assertThat(now.basis().words()).contains("more than such a pot can");
+    assertThat(now.daysToRefill()).isNull();
+  }
+
+  @Test
+  void aHeavyTopOverALittlePotTellsTooLittleByItself() {
+    Advice.Wetness now =
+        Ask.about("Ficus elastica")
+            .sized(1800, 900)
+            .in(Ask.pot("now", 140, 6))
+            .on("2027-04-12")
+            .measured("2027-04-12", "WEIGHED", 3500)
+            .advice()
+            .water()
+            .now();
+    assertThat(now.basis().words()).contains("just after a watering");
+    assertThat(now.daysToRefill()).isNull();
   }
 
   @Test
