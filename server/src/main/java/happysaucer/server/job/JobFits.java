@@ -5,6 +5,7 @@ import happysaucer.core.round.JobFit;
 import happysaucer.server.advice.CallsMade;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
+import java.util.List;
 import java.util.Objects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -31,7 +32,14 @@ class JobFits {
   @EventListener
   void onCalls(CallsMade made) {
     for (JobSummary job : mapper.openOf(made.calls().keySet())) {
-      fit(job, Objects.requireNonNull(made.calls().get(job.plantId())));
+      Advice.Call call = Objects.requireNonNull(made.calls().get(job.plantId()));
+      if (JobFit.of(job.action(), job.plannedOn(), call).on().equals(job.plannedOn())) {
+        fit(job, call);
+      } else {
+        // its steps are laid anew for the day: nobody ticks one meanwhile
+        mapper.lockPlant(job.plantId());
+        mapper.openOf(List.of(job.plantId())).forEach(open -> fit(open, call));
+      }
     }
   }
 

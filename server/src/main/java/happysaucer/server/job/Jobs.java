@@ -271,6 +271,8 @@ public class Jobs {
    */
   @Transactional
   public JobView move(UUID id, int version, DayRequest request) {
+    // its steps are laid anew for the day: whoever ticks one at this moment does so before or after
+    lock(summary(id).plantId());
     JobSummary job = summary(id);
     checkDay(request.plannedOn(), job.windowFrom(), job.windowTo());
     if (mapper.move(id, version, request.plannedOn(), clock.now(), user.id()) == 0) {
