@@ -3,7 +3,6 @@ package happysaucer.core.repot;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.Lift;
 import happysaucer.core.medium.MixChoice;
-import happysaucer.core.method.Method;
 import happysaucer.core.pot.Clearance;
 import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pot;
@@ -150,7 +149,7 @@ record PotJudgement(
 
   private void step(double over, double mostMm, List<Remark> remarks) {
     boolean steps = aim == Aim.STEP && !work.bends();
-    if (steps && over > school.remarkOverMm() && over <= mostMm) {
+    if (steps && over > school.steps().remarkOverMm() && over <= mostMm) {
       add(
           remarks,
           over > school.mostMm() ? RemarkCode.COARSE_STOCK : RemarkCode.LARGE_STEP,
@@ -331,12 +330,7 @@ record PotJudgement(
           Math.abs(pot.topMm() - c.pot().topMm()) / 10
               + Math.abs(pot.heightMm() - c.pot().heightMm()) / 20;
       case ROOTS -> work.bends() ? roots() : Math.abs(overBallMm - school.bestMm()) / 10;
-      default ->
-          work.bends()
-              ? roots()
-              : c.method().potStep() == Method.PotStep.SHARE
-                  ? Math.abs(fit.ballShare() - School.SHARE_BEST) * 10
-                  : Math.abs(overBallMm - school.bestMm()) / 10;
+      default -> work.bends() ? roots() : school.missesBy(overBallMm, fit.ballShare());
     };
   }
 

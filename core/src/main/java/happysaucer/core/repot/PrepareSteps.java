@@ -107,7 +107,7 @@ final class PrepareSteps {
           Phase.BEFORE,
           "step.notGenerous",
           "The generous step is for large strong trees from {} in their season; here the small step was used.",
-          Length.ofMm(School.GENEROUS_FROM_POT));
+          Length.ofMm(GenerousStep.FROM_POT));
     }
     if (c.method().firstWater() == Method.FirstWater.AT_ONCE
         && traits.aftercare() == AftercarePlan.WAIT_DRY

@@ -15,7 +15,6 @@ import happysaucer.core.pot.Standing;
 import happysaucer.core.repot.Candidate.Failure;
 import happysaucer.core.repot.Candidate.Fit;
 import happysaucer.core.species.StepPreference;
-import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Rounding;
 import happysaucer.core.water.Drying;
@@ -123,31 +122,10 @@ public final class Sizing {
       case STEP -> {}
     }
     if (aim == Aim.STEP || aim == Aim.ROOTS || aim == Aim.SHALLOWER) {
-      words.add(schoolWords());
+      words.add(school.words());
       modifiers(words);
     }
     return words;
-  }
-
-  private Message schoolWords() {
-    if (school.code() == PotStep.SHARE) {
-      return Message.of(
-          "size.share",
-          "By share: the ball should be about two thirds of what the pot holds, and no less than half.");
-    }
-    if (school.code() == PotStep.GENEROUS && !school.applies()) {
-      return Message.of(
-          "size.notGenerous",
-          "The generous step is for large strong trees in their season, so the small step is taken: up to {} over the ball.",
-          Length.ofMm(school.mostMm()));
-    }
-    return Message.of(
-        school.code() == PotStep.GENEROUS ? "size.generous" : "size.small",
-        school.code() == PotStep.GENEROUS
-            ? "By the generous step: up to {} over the ball, best about {}."
-            : "By the small step: up to {} over the ball, best about {}.",
-        Length.ofMm(school.mostMm()),
-        Length.ofMm(school.bestMm()));
   }
 
   private void modifiers(List<Message> words) {
@@ -314,7 +292,7 @@ public final class Sizing {
     return judged.stream()
         .filter(j -> j.failures().stream().allMatch(f -> f.code() == FailureCode.OVER_STEP))
         .mapToDouble(j -> Rounding.forDecision(overBall(j.pot())))
-        .filter(over -> over <= school.stockHoleMm())
+        .filter(over -> over <= school.steps().stockHoleMm())
         .min();
   }
 
