@@ -18,6 +18,7 @@ import happysaucer.core.repot.Candidate;
 import happysaucer.core.repot.Cautions;
 import happysaucer.core.repot.Repot;
 import happysaucer.core.repot.RepotPlan;
+import happysaucer.core.unit.Wording;
 import happysaucer.core.water.Drying;
 import happysaucer.core.water.WaterModel;
 import java.util.ArrayList;
@@ -76,7 +77,8 @@ public final class Advise {
             : Optional.empty();
     Aftercare aftercare =
         plan.map(repot -> care.after(call, repot, before)).orElseGet(() -> care.interim(call));
-    AdviceWriter writer = new AdviceWriter(book, c);
+    AdviceWriter writer = new AdviceWriter(c);
+    PotWriter pots = new PotWriter(book, c);
     return new Advice(
         book.version(),
         writer.findings(looked.findings()),
@@ -84,14 +86,15 @@ public final class Advise {
         writer.looks(lookNext(c, looked)),
         writer.slip(),
         writer.forecast(looked.forecast()),
-        plan.map(writer::repot).orElse(null),
-        writer.present(),
+        plan.map(pots::repot).orElse(null),
+        pots.present(),
         writer.size(),
-        writer.water(
-            before,
-            aftercare.after(),
-            plan.flatMap(RepotPlan::chosen).flatMap(Candidate::settled),
-            water),
+        new WaterWriter(new Wording(c.units()))
+            .water(
+                before,
+                aftercare.after(),
+                plan.flatMap(RepotPlan::chosen).flatMap(Candidate::settled),
+                water),
         writer.aftercare(aftercare),
         writer.cautions(Cautions.of(c, call, plan)),
         completed.assumed(),
@@ -181,7 +184,7 @@ public final class Advise {
   public Glance glance(Kept kept) {
     Case c = kept.completed().complete();
     Looked looked = look(c);
-    AdviceWriter writer = new AdviceWriter(book, c);
+    AdviceWriter writer = new AdviceWriter(c);
     return new Glance(
         writer.call(looked.call()), writer.forecast(looked.forecast()), kept.leftOut().size());
   }

@@ -1,5 +1,8 @@
 package happysaucer.core.unit;
 
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
 /**
  * Our own rounding, half away from zero, so that every platform that runs the core gives the same
  * digits.
@@ -36,6 +39,11 @@ public final class Rounding {
       decimals--;
     }
     return halfUp(value, decimals);
+  }
+
+  /** The same of a figure that may not be reached: null then. */
+  public static @Nullable Double outgoing(OptionalDouble value) {
+    return value.isPresent() ? outgoing(value.getAsDouble()) : null;
   }
 
   /** A decision near a threshold is taken on a value rounded to a thousandth. */

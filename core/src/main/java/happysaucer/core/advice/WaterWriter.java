@@ -1,0 +1,110 @@
+package happysaucer.core.advice;
+
+import static happysaucer.core.unit.Rounding.outgoing;
+
+import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Said;
+import happysaucer.core.unit.Wording;
+import happysaucer.core.water.Drying;
+import happysaucer.core.water.WaterModel;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** Writes how pots dry, and what that rests on, into the answer. */
+final class WaterWriter {
+  private final Wording wording;
+
+  WaterWriter(Wording wording) {
+    this.wording = wording;
+  }
+
+  private Said say(Message message) {
+    return wording.say(message);
+  }
+
+  /**
+   * @param before the present pot, which has no fresh ring
+   */
+  Advice.Water water(
+      Drying before, Optional<Drying> after, Optional<Drying> settled, WaterModel model) {
+    Said basis = say(basis(model));
+    return new Advice.Water(
+        drying(before.withoutRing(), basis),
+        after.map(d -> drying(d, basis)).orElse(null),
+        settled.map(d -> drying(d, basis)).orElse(null),
+        model.now().map(this::now).orElse(null));
+  }
+
+  private Advice.Wetness now(WaterModel.Now now) {
+    return new Advice.Wetness(
+        outgoing(now.wetness()),
+        outgoing(Math.max(0, now.wetness() - now.uncertainty())),
+        outgoing(Math.min(1, now.wetness() + now.uncertainty())),
+        outgoing(now.litresLeft()),
+        outgoing(now.daysToRefill()),
+        say(weighed(now)));
+  }
+
+  private static Message weighed(WaterModel.Now now) {
+    if (now.tooHeavy()) {
+      return Message.of(
+          "water.tooHeavy",
+          "It weighs more than such a pot can. Was its cover weighed with it, or is it another pot?");
+    }
+    return now.tellsLittle()
+        ? Message.of(
+            "water.weighedOnce",
+            "Its weight alone tells too little of how wet it is: weigh it once just after a watering.")
+        : Message.of(
+            "water.weighed",
+            "By its weight it holds about {} of the water its roots can reach, give or take {}.",
+            Wording.percent(now.wetness()),
+            Wording.percent(now.uncertainty()));
+  }
+
+  private Advice.Drying drying(Drying drying, Said basis) {
+    return new Advice.Drying(
+        outgoing(drying.daysToTopDry()),
+        outgoing(drying.daysToRefill()),
+        scaled(drying.daysToRefill(), 1 - drying.uncertainty()),
+        scaled(drying.daysToRefill(), 1 + drying.uncertainty()),
+        outgoing(drying.daysAirless()),
+        outgoing(drying.daysRingWet()),
+        outgoing(drying.litresPerDay()),
+        outgoing(drying.pourLitres()),
+        outgoing(drying.uncertainty()),
+        basis);
+  }
+
+  private static Message basis(WaterModel model) {
+    if (model.weighings() > 0) {
+      return model.waterings() == 0
+          ? Message.of(
+              "water.fromScales",
+              "From what it lost from one weighing to the next ({} compared).",
+              model.weighings())
+          : Message.of(
+              "water.fromBoth",
+              "From {} measured waterings of its own and what it lost between weighings ({} compared), the newest counting most.",
+              model.waterings(),
+              model.weighings());
+    }
+    return switch (model.waterings()) {
+      case 0 ->
+          Message.of(
+              "water.fromLeaves",
+              "From its leaves, its light and what such pots usually last; no measured watering to go by.");
+      case 1 -> Message.of("water.fromOne", "From its own measured waterings.");
+      default ->
+          Message.of(
+              "water.fromMany",
+              "From {} measured waterings of its own, the newest counting most.",
+              model.waterings());
+    };
+  }
+
+  private static @Nullable Double scaled(OptionalDouble value, double factor) {
+    return value.isPresent() ? outgoing(value.getAsDouble() * factor) : null;
+  }
+}
