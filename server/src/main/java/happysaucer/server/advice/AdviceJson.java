@@ -69,6 +69,10 @@ public class AdviceJson {
     return plain.readValue(kept, AdviceRequest.class);
   }
 
+  public AdviceRequest.Wish wish(String kept) {
+    return plain.readValue(kept, AdviceRequest.Wish.class);
+  }
+
   private static final class Keep extends StdSerializer<Said> {
     Keep() {
       super(Said.class);

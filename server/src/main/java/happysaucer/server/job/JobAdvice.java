@@ -1,7 +1,6 @@
 package happysaucer.server.job;
 
 import happysaucer.core.advice.Advice;
-import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.RefusedException;
 import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Said;
@@ -11,6 +10,7 @@ import happysaucer.server.advice.BenchAdvice;
 import happysaucer.server.advice.Given;
 import happysaucer.server.job.JobMapper.StepRow;
 import happysaucer.server.job.Jobs.StepView;
+import happysaucer.server.problem.InputException;
 import happysaucer.server.team.CurrentUser;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -76,22 +76,36 @@ class JobAdvice {
   }
 
   private Optional<Given> again(JobSummary job, LocalDate day) {
-    String asked = mapper.asked(job.id());
-    if (asked == null) {
-      // planned before the case was kept with it
-      return Optional.empty();
-    }
-    AdviceRequest case_ = json.asked(asked).workedOn(day).in(user.units().name());
     try {
-      Given again = advice.again(case_);
+      String asked = mapper.asked(job.id());
+      Given again =
+          asked == null
+              ? fromTheRecord(job, day)
+              : advice.again(json.asked(asked).workedOn(day).in(user.units().name()));
       return again.advice().call().action().equals(job.action())
               && Objects.equals(
                   Plans.chosen(again.advice()).map(Advice.Candidate::id).orElse(null), job.potId())
           ? Optional.of(again)
           : Optional.empty();
-    } catch (RefusedException e) {
+    } catch (RefusedException | InputException e) {
+      // the book does not know its kind any more, or its pot is gone
       return Optional.empty();
     }
+  }
+
+  /** A job from before its case was kept with it: the case of now, with its own pot and wishes. */
+  private Given fromTheRecord(JobSummary job, LocalDate day) {
+    String wish = mapper.extras(job.id()).wish();
+    return advice.given(
+        job.plantId(),
+        new BenchAdvice.Question(
+            List.of(),
+            job.potId(),
+            null,
+            wish == null ? null : json.wish(wish),
+            job.shelfPotId() == null ? null : job.shelfPotId().toString(),
+            day),
+        user.units());
   }
 
   /** Steps and needs of an advice in the place of those of another. */
