@@ -30,10 +30,20 @@ final class WaterWriter {
       Drying before, Optional<Drying> after, Optional<Drying> settled, WaterModel model) {
     Said basis = say(basis(model));
     return new Advice.Water(
-        drying(before.withoutRing(), basis),
+        drying(
+            before.withoutRing(),
+            model.keptOfAPour().map(kept -> say(alsoKept(basis.message(), kept))).orElse(basis)),
         after.map(d -> drying(d, basis)).orElse(null),
         settled.map(d -> drying(d, basis)).orElse(null),
         model.now().map(this::now).orElse(null));
+  }
+
+  private static Message alsoKept(Message basis, double kept) {
+    return Message.of(
+        "water.alsoKept",
+        "{} It keeps only {} of a pour, so each lasts for less.",
+        basis,
+        Wording.percent(kept));
   }
 
   private Advice.Wetness now(WaterModel.Now now) {

@@ -7,6 +7,7 @@ import happysaucer.core.pot.Frustum;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.root.Ball;
 import happysaucer.core.season.Season;
+import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Refill;
 import happysaucer.core.species.RootType;
@@ -37,6 +38,9 @@ public final class WaterModel {
 
   /** Root fill of the same pot soon after a repot, for what is expected of it uncrowded. */
   private static final double UNCROWDED_FILL = 0.3;
+
+  /** By how much the share kept of one pour misleads on the next (rule of thumb). */
+  private static final double KEPT_MISLEADS = 0.2;
 
   /** A pot that never reaches its refill point within the horizon, days. */
   private static final double DAYS_UNKNOWN = 150;
@@ -208,7 +212,28 @@ public final class WaterModel {
 
   /** The present pot, as it is. */
   public Drying before() {
-    return presentAt(ballScale);
+    return keptOfAPour().map(this::rewettedTo).orElseGet(() -> presentAt(ballScale));
+  }
+
+  /**
+   * Share of a pour that it keeps, where somebody measured it and no waterings are on record, which
+   * know that already.
+   */
+  public Optional<Double> keptOfAPour() {
+    return use.measured() || c.plant().refill() == Refill.RESERVOIR
+        ? Optional.empty()
+        : c.signs().value(SignCode.WATER_RUNS_THROUGH).filter(share -> share < 1);
+  }
+
+  /** A watering gives back only so much of what was spent; the rest runs through. */
+  private Drying rewettedTo(double kept) {
+    Planted.Stores stores = present.drained.stores(rootFill, ballScale);
+    double left = 1 - c.plant().refill().spentShare() * (1 - kept);
+    Wet wet = new Wet(stores.ball() * left, stores.ring() * left, stores.top() * left);
+    DryDown.Drive drive = drive(present, c.date(), 0, Stage.UNTOUCHED);
+    return Drying.of(
+        DryDown.from(wet, stores.ring(), stores, drive),
+        Math.hypot(use.uncertainty(), KEPT_MISLEADS));
   }
 
   private Drying presentAt(double scale) {

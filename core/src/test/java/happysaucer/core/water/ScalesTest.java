@@ -111,6 +111,30 @@ class ScalesTest {
   }
 
   @Test
+  void whatRunsThroughIsNotThereForItsRoots() {
+    double last = 0;
+    for (double kept : new double[] {0.2, 0.5, 0.8}) {
+      Advice.Drying before = fig().sign("WATER_RUNS_THROUGH", null, kept).advice().water().before();
+      assertThat(before.daysToRefill()).isGreaterThan(last);
+      assertThat(before.basis().words()).contains("of a pour");
+      last = before.daysToRefill();
+    }
+    assertThat(last).isLessThan(fig().advice().water().before().daysToRefill());
+    assertThat(
+            fig()
+                .poured("2027-04-06", 6, 0.5)
+                .poured("2027-04-11", 5, 0.5)
+                .sign("WATER_RUNS_THROUGH", null, 0.5)
+                .advice()
+                .water()
+                .before()
+                .basis()
+                .words())
+        .as("its own waterings know that already")
+        .doesNotContain("of a pour");
+  }
+
+  @Test
   void aWeightNobodyCanMeanIsRefused() {
     assertThatThrownBy(() -> fig().measured("2027-04-12", "WEIGHED", 3).advice())
         .isInstanceOf(RefusedException.class)
