@@ -30,74 +30,42 @@ public record AdviceRequest(
 
   /** The same asked about other pots. */
   public AdviceRequest withCandidates(List<Pot> pots) {
-    return with(pot, ball, pots, method, wish, workOn);
+    return with(pot, ball, pots, method, units, wish, workOn, cover);
   }
 
   /** The same of the plant in another pot, its ball not measured. */
   public AdviceRequest withPot(Pot other) {
-    return with(other, null, candidates, method, wish, workOn);
+    return with(other, null, candidates, method, units, wish, workOn, cover);
   }
 
   /** The same with another ball. */
   public AdviceRequest withBall(@Nullable Ball other) {
-    return with(pot, other, candidates, method, wish, workOn);
+    return with(pot, other, candidates, method, units, wish, workOn, cover);
   }
 
   /** The same by another method. */
   public AdviceRequest withMethod(@Nullable MethodChoice other) {
-    return with(pot, ball, candidates, other, wish, workOn);
+    return with(pot, ball, candidates, other, units, wish, workOn, cover);
   }
 
   /** The same, with work done as a person wishes. */
   public AdviceRequest withWish(@Nullable Wish other) {
-    return with(pot, ball, candidates, method, other, workOn);
+    return with(pot, ball, candidates, method, units, other, workOn, cover);
   }
 
   /** The same with the work done on a day; null for the day the call gives. */
   public AdviceRequest workedOn(@Nullable LocalDate day) {
-    return with(pot, ball, candidates, method, wish, day);
+    return with(pot, ball, candidates, method, units, wish, day, cover);
   }
 
   /** The same in another cover pot, or in none. */
   public AdviceRequest withCover(@Nullable Cover other) {
-    return new AdviceRequest(
-        date,
-        site,
-        spot,
-        plant,
-        pot,
-        ball,
-        signs,
-        watering,
-        candidates,
-        method,
-        units,
-        history,
-        argument,
-        wish,
-        workOn,
-        other);
+    return with(pot, ball, candidates, method, units, wish, workOn, other);
   }
 
   /** The same said in other units, METRIC or IMPERIAL. */
   public AdviceRequest in(String otherUnits) {
-    return new AdviceRequest(
-        date,
-        site,
-        spot,
-        plant,
-        pot,
-        ball,
-        signs,
-        watering,
-        candidates,
-        method,
-        otherUnits,
-        history,
-        argument,
-        wish,
-        workOn,
-        cover);
+    return with(pot, ball, candidates, method, otherUnits, wish, workOn, cover);
   }
 
   private AdviceRequest with(
@@ -105,8 +73,10 @@ public record AdviceRequest(
       @Nullable Ball otherBall,
       @Nullable List<Pot> pots,
       @Nullable MethodChoice otherMethod,
+      @Nullable String otherUnits,
       @Nullable Wish otherWish,
-      @Nullable LocalDate otherDay) {
+      @Nullable LocalDate otherDay,
+      @Nullable Cover otherCover) {
     return new AdviceRequest(
         date,
         site,
@@ -118,12 +88,12 @@ public record AdviceRequest(
         watering,
         pots,
         otherMethod,
-        units,
+        otherUnits,
         history,
         argument,
         otherWish,
         otherDay,
-        cover);
+        otherCover);
   }
 
   public record Site(@Nullable Double latitude, @Nullable Boolean outdoors, @Nullable String use) {}
