@@ -2,7 +2,7 @@ package happysaucer.core.round;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.call.Action;
-import happysaucer.core.unit.Wording;
+import happysaucer.core.unit.Message;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param on the day for which it is planned now
  * @param note what came in its way, for whoever reads it; empty when nothing does
  */
-public record JobFit(Kind kind, LocalDate on, Optional<String> note) {
+public record JobFit(Kind kind, LocalDate on, Optional<Message> note) {
   /** What became of the job. */
   public enum Kind {
     FITS,
@@ -38,40 +38,48 @@ public record JobFit(Kind kind, LocalDate on, Optional<String> note) {
           Kind.OTHER_CALL,
           plannedOn,
           Optional.of(
-              "The call is another one now: "
-                  + Action.valueOf(call.action()).phrase()
-                  + ". "
-                  + call.reasons().get(0)));
+              Message.of(
+                  "fit.otherCall",
+                  "The call is another one now: {}. {}",
+                  Action.valueOf(call.action()).phrase(),
+                  call.reasons().get(0).message())));
     }
     Optional<Advice.Hold> undated =
         call.holds().stream()
             .filter(hold -> hold.firm() && !hold.overridden() && hold.until() == null)
             .findFirst();
     if (undated.isPresent()) {
-      return new JobFit(Kind.HELD, plannedOn, Optional.of("On hold. " + undated.get().liftedBy()));
+      return new JobFit(
+          Kind.HELD,
+          plannedOn,
+          Optional.of(Message.of("fit.held", "On hold. {}", undated.get().liftedBy().message())));
     }
     if (plannedOn.isBefore(call.from())) {
       return new JobFit(
           Kind.MOVED,
           call.from(),
-          Optional.of("Moved from " + Wording.date(plannedOn) + ". " + because(call)));
+          Optional.of(Message.of("fit.moved", "Moved from {}. {}", plannedOn, because(call))));
     }
     if (plannedOn.isAfter(call.to())) {
       return new JobFit(
           Kind.LATE,
           plannedOn,
           Optional.of(
-              "It should be done by " + Wording.date(call.to()) + ". " + call.reasons().get(0)));
+              Message.of(
+                  "fit.late",
+                  "It should be done by {}. {}",
+                  call.to(),
+                  call.reasons().get(0).message())));
     }
     return new JobFit(Kind.FITS, plannedOn, Optional.empty());
   }
 
-  private static String because(Advice.Call call) {
+  private static Message because(Advice.Call call) {
     return call.holds().stream()
         .filter(hold -> !hold.overridden() && hold.until() != null)
         .map(Advice.Hold::liftedBy)
         .findFirst()
         .orElse(call.reasons().get(0))
-        .words();
+        .message();
   }
 }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.Ask;
+import happysaucer.core.unit.Units;
+import happysaucer.core.unit.Wording;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 
@@ -27,7 +29,7 @@ class JobFitTest {
     assertThat(fit(crowded())).isEqualTo(new JobFit(JobFit.Kind.FITS, DAY, note()));
   }
 
-  private static java.util.Optional<String> note() {
+  private static java.util.Optional<happysaucer.core.unit.Message> note() {
     return java.util.Optional.empty();
   }
 
@@ -36,7 +38,7 @@ class JobFitTest {
     JobFit held = fit(crowded().state("IN_BUD", null));
     assertThat(held.kind()).isEqualTo(JobFit.Kind.HELD);
     assertThat(held.on()).isEqualTo(DAY);
-    assertThat(held.note().orElseThrow()).startsWith("On hold. When flowering is over");
+    assertThat(words(held)).startsWith("On hold. When flowering is over");
   }
 
   @Test
@@ -45,14 +47,14 @@ class JobFitTest {
     JobFit moved = JobFit.of("POT_UP", DAY, call);
     assertThat(moved.kind()).isEqualTo(JobFit.Kind.MOVED);
     assertThat(moved.on()).isEqualTo(call.from()).isAfter(DAY);
-    assertThat(moved.note().orElseThrow()).contains("Moved from 20 April 2027", "sealed");
+    assertThat(words(moved)).contains("Moved from 20 April 2027", "sealed");
   }
 
   @Test
   void anotherCallWarnsWhoeverComesToDoIt() {
     JobFit other = fit(crowded().sign("ROOTS_ROTTEN", null, 0.4));
     assertThat(other.kind()).isEqualTo(JobFit.Kind.OTHER_CALL);
-    assertThat(other.note().orElseThrow()).contains("cut out the rot");
+    assertThat(words(other)).contains("cut out the rot");
     assertThat(fit(Ask.about("Gardenia jasminoides")).kind()).isEqualTo(JobFit.Kind.OTHER_CALL);
   }
 
@@ -61,6 +63,10 @@ class JobFitTest {
     Advice.Call call = crowded().on("2027-03-01").sign("LITTLE_MEDIUM_LEFT").advice().call();
     JobFit late = JobFit.of("POT_UP", LocalDate.of(2027, 7, 1), call);
     assertThat(late.kind()).isEqualTo(JobFit.Kind.LATE);
-    assertThat(late.note().orElseThrow()).startsWith("It should be done by");
+    assertThat(words(late)).startsWith("It should be done by");
+  }
+
+  private static String words(JobFit fit) {
+    return new Wording(Units.METRIC).text(fit.note().orElseThrow());
   }
 }

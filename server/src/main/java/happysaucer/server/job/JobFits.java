@@ -2,11 +2,16 @@ package happysaucer.server.job;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.round.JobFit;
+import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Said;
+import happysaucer.core.unit.Units;
+import happysaucer.core.unit.Wording;
 import happysaucer.server.advice.CallsMade;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -16,6 +21,7 @@ import org.springframework.stereotype.Component;
 @Component
 class JobFits {
   private static final int MOST_NOTE = 1000;
+  private static final Wording METRIC = new Wording(Units.METRIC);
 
   private final JobMapper mapper;
   private final JobAdvice acting;
@@ -47,8 +53,8 @@ class JobFits {
     JobFit fit = JobFit.of(job.action(), job.plannedOn(), call);
     // that it was moved is said until somebody has given it a day or a plan
     boolean asTold = fit.kind() == JobFit.Kind.FITS && job.fit() == JobFit.Kind.MOVED;
-    String note = fit.note().map(JobFits::bounded).orElse(null);
-    if (asTold || fit.kind() == job.fit() && Objects.equals(note, job.note())) {
+    Said note = fit.note().map(METRIC::say).orElse(null);
+    if (asTold || fit.kind() == job.fit() && Objects.equals(message(note), message(job.note()))) {
       return;
     }
     mapper.follow(job.id(), fit.on(), fit.kind(), note, clock.now());
@@ -56,8 +62,12 @@ class JobFits {
     history.logAs(
         "job",
         job.id(),
-        note == null ? "What was in its way is over" : note,
+        note == null ? "What was in its way is over" : bounded(note.words()),
         mapper.changedById(job.id()));
+  }
+
+  private static @Nullable Message message(@Nullable Said note) {
+    return note == null ? null : note.message();
   }
 
   private static String bounded(String note) {

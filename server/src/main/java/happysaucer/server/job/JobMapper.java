@@ -2,6 +2,7 @@ package happysaucer.server.job;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.round.JobFit;
+import happysaucer.core.unit.Said;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -167,7 +168,7 @@ interface JobMapper {
       @Param("id") UUID id,
       @Param("on") LocalDate plannedOn,
       @Param("fit") JobFit.Kind fit,
-      @Param("note") @Nullable String note,
+      @Param("note") @Nullable Said note,
       @Param("at") Instant at);
 
   /** Somebody has recorded something: who looks at an older state is told. */

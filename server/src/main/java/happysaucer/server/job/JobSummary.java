@@ -1,6 +1,7 @@
 package happysaucer.server.job;
 
 import happysaucer.core.round.JobFit;
+import happysaucer.core.unit.Said;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +40,7 @@ public record JobSummary(
     @Nullable Integer minutesTaken,
     @Nullable String oldPot,
     JobFit.Kind fit,
-    @Nullable String note,
+    @Nullable Said note,
     String spotName,
     String siteName,
     String clientName) {}

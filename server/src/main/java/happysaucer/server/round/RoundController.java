@@ -2,6 +2,7 @@ package happysaucer.server.round;
 
 import happysaucer.core.round.DueWork;
 import happysaucer.core.round.Saucer;
+import happysaucer.core.unit.Said;
 import happysaucer.server.advice.Glances;
 import happysaucer.server.advice.Glances.Glimpse;
 import happysaucer.server.aftercare.Aftercares;
@@ -189,7 +190,7 @@ class RoundController {
                         new DueWork.Planned<>(
                             planned.id(),
                             planned.plannedOn(),
-                            Optional.ofNullable(planned.note()))),
+                            Optional.ofNullable(planned.note()).map(Said::words))),
                 steps.stream()
                     .filter(step -> step.doneOn() == null && step.who().equals("TECHNICIAN"))
                     .map(
