@@ -84,18 +84,18 @@ class MeasuringTest {
   @Test
   void aPotWeighedAtACheckTellsHowWetItIs() {
     House house = new House(planner, "Scales");
-    String plant = house.plant("Ficus elastica", 190, "ME-W");
+    String plant = house.measured("Ficus elastica", 190, 400, "ME-W");
     String check = java.util.UUID.randomUUID().toString();
     Http.Answer logged =
         planner.put(
             "/api/checks/" + check,
-            "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:25:00Z\",\"weightG\":3600}"
+            "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:25:00Z\",\"weightG\":3300}"
                 .formatted(plant));
     assertThat(logged.status()).as(logged.body()).isEqualTo(200);
     JsonNode now = logged.json().get("water").get("now");
     assertThat(now.get("share").asDouble()).isBetween(0.05, 1.0);
     assertThat(now.get("basis").asString()).startsWith("By its weight");
-    assertThat(house.page(plant).get("checks").get(0).get("weightG").asDouble()).isEqualTo(3600);
+    assertThat(house.page(plant).get("checks").get(0).get("weightG").asDouble()).isEqualTo(3300);
     Http.Answer light =
         planner.put(
             "/api/checks/" + java.util.UUID.randomUUID(),

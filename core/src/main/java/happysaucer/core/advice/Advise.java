@@ -18,6 +18,7 @@ import happysaucer.core.repot.Candidate;
 import happysaucer.core.repot.Cautions;
 import happysaucer.core.repot.Repot;
 import happysaucer.core.repot.RepotPlan;
+import happysaucer.core.unit.Rounding;
 import happysaucer.core.unit.Wording;
 import happysaucer.core.water.Drying;
 import happysaucer.core.water.WaterModel;
@@ -187,6 +188,23 @@ public final class Advise {
     AdviceWriter writer = new AdviceWriter(c);
     return new Glance(
         writer.call(looked.call()), writer.forecast(looked.forecast()), kept.leftOut().size());
+  }
+
+  /**
+   * Share of the water for its roots that is likely left in the present pot: by its weight of that
+   * day, or by what it uses since its last watering.
+   *
+   * @param daysSince that watering
+   */
+  public double waterLeft(Kept kept, double daysSince) {
+    Case c = kept.completed().complete();
+    WaterModel water = new WaterModel(c, book.media(), Forecast.of(c).fillOrUnknown());
+    return Rounding.outgoing(
+        water
+            .now()
+            .filter(now -> !now.tellsLittle())
+            .map(WaterModel.Now::wetness)
+            .orElseGet(() -> water.leftAfter(daysSince)));
   }
 
   /** What another choice of the method would make of the call. */

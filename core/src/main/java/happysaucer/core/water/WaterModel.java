@@ -210,6 +210,16 @@ public final class WaterModel {
     return new WaterModel(c, media).before();
   }
 
+  /** Share of the water for its roots that is left so many days after a watering. */
+  public double leftAfter(double days) {
+    Planted.Stores stores = present.drained.stores(rootFill, ballScale);
+    Wet full = Wet.full(stores);
+    DryDown.Drive drive = drive(present, c.date(), 0, Stage.UNTOUCHED);
+    return full.litres() > 0
+        ? DryDown.after(full, days, stores, drive).litres() / full.litres()
+        : 0;
+  }
+
   /** The present pot, as it is. */
   public Drying before() {
     return keptOfAPour().map(this::rewettedTo).orElseGet(() -> presentAt(ballScale));

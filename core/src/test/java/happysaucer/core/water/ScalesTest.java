@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import happysaucer.core.Shipped;
 import happysaucer.core.advice.Advice;
+import happysaucer.core.advice.Advise;
 import happysaucer.core.advice.Ask;
 import happysaucer.core.advice.RefusedException;
 import org.junit.jupiter.api.Test;
@@ -132,6 +134,21 @@ class ScalesTest {
                 .words())
         .as("its own waterings know that already")
         .doesNotContain("of a pour");
+  }
+
+  @Test
+  void theWaterLineFallsDayByDayAndStandsWhereTheScalesSay() {
+    Advise rules = Shipped.ADVISE;
+    double last = 1.01;
+    for (int day = 0; day <= 12; day += 3) {
+      double left = rules.waterLeft(rules.kept(fig().request()), day);
+      assertThat(left).isLessThan(last).isNotNegative();
+      last = left;
+    }
+    assertThat(last).isLessThan(0.7);
+    Ask weighed = fig().measured("2027-04-12", "WEIGHED", 3400);
+    assertThat(rules.waterLeft(rules.kept(weighed.request()), 0))
+        .isEqualTo(weighed.advice().water().now().share());
   }
 
   @Test

@@ -118,7 +118,7 @@ public class AdviceService {
         standing(gathered),
         gathered.states(),
         Saucer.of(advice.call()),
-        Glances.waterLeft(gathered),
+        Glances.waterLeft(gathered, books.team(), kept),
         argument(gathered),
         method(gathered, kept.request()));
   }

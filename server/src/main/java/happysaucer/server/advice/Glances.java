@@ -2,7 +2,7 @@ package happysaucer.server.advice;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.Advise;
-import happysaucer.core.round.PotWater;
+import happysaucer.core.advice.Kept;
 import happysaucer.core.round.Saucer;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.PlantCases.Gathered;
@@ -13,7 +13,6 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -77,24 +76,22 @@ public class Glances implements DisposableBean {
   }
 
   static PlantGlance of(Gathered gathered, Advise rules, LocalDate today) {
-    Advise.Glance glance = rules.glance(rules.kept(gathered.request(today, Units.METRIC)));
+    Kept kept = rules.kept(gathered.request(today, Units.METRIC));
+    Advise.Glance glance = rules.glance(kept);
     return new PlantGlance(
         gathered.plant(),
         glance.call(),
         glance.forecast(),
         Saucer.of(glance.call()),
-        waterLeft(gathered),
+        waterLeft(gathered, rules, kept),
         glance.leftOut());
   }
 
-  /** Where its waterings are on record. */
-  static @Nullable Double waterLeft(Gathered gathered) {
-    if (gathered.watering() == null || gathered.daysSinceWatering().isEmpty()) {
-      return null;
-    }
-    return PotWater.left(
-        gathered.daysSinceWatering().get(),
-        Objects.requireNonNull(gathered.watering().intervalDays()));
+  /** Where its waterings are on record: three in three years tell nothing of the last one. */
+  static @Nullable Double waterLeft(Gathered gathered, Advise rules, Kept kept) {
+    return gathered.watering() == null
+        ? null
+        : gathered.daysSinceWatering().map(days -> rules.waterLeft(kept, days)).orElse(null);
   }
 
   @EventListener
