@@ -38,20 +38,26 @@ final class Fields {
     return path.isEmpty() ? name : path + "." + name;
   }
 
-  static @Nullable String text(Map<String, Object> fields, String path, String name) {
+  /** Null where it is absent; nothing is turned into another type. */
+  private static <T> @Nullable T typed(
+      Map<String, Object> fields, String path, String name, Class<T> type, String wanted) {
     Object value = fields.get(name);
-    if (value == null || value instanceof String) {
-      return (String) value;
+    if (value == null || type.isInstance(value)) {
+      return type.cast(value);
     }
-    throw new CodecException(at(path, name), "Must be a text.");
+    throw new CodecException(at(path, name), "Must be " + wanted + ".");
+  }
+
+  static @Nullable String text(Map<String, Object> fields, String path, String name) {
+    return typed(fields, path, name, String.class, "a text");
   }
 
   static @Nullable Double number(Map<String, Object> fields, String path, String name) {
-    Object value = fields.get(name);
-    if (value == null || value instanceof Double) {
-      return (Double) value;
-    }
-    throw new CodecException(at(path, name), "Must be a number.");
+    return typed(fields, path, name, Double.class, "a number");
+  }
+
+  static @Nullable Boolean truth(Map<String, Object> fields, String path, String name) {
+    return typed(fields, path, name, Boolean.class, "true or false");
   }
 
   static @Nullable Integer whole(Map<String, Object> fields, String path, String name) {
@@ -64,14 +70,6 @@ final class Fields {
       throw new CodecException(at(path, name), "Must be a whole number.");
     }
     return whole;
-  }
-
-  static @Nullable Boolean truth(Map<String, Object> fields, String path, String name) {
-    Object value = fields.get(name);
-    if (value == null || value instanceof Boolean) {
-      return (Boolean) value;
-    }
-    throw new CodecException(at(path, name), "Must be true or false.");
   }
 
   static @Nullable LocalDate day(Map<String, Object> fields, String path, String name) {

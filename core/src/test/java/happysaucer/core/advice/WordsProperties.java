@@ -97,6 +97,10 @@ class WordsProperties {
       advice.repot().steps().forEach(step -> texts.add(step.text().words()));
       advice.repot().rootWork().notes().forEach(said -> texts.add(said.words()));
       texts.add(advice.repot().feed().why().words());
+      advice.repot().sizing().forEach(said -> texts.add(said.words()));
+      if (advice.repot().otherwise() != null) {
+        texts.add(advice.repot().otherwise().words());
+      }
       for (Advice.Candidate pot : advice.repot().candidates()) {
         pot.failures().forEach(failure -> texts.add(failure.text().words()));
         pot.remarks().forEach(remark -> texts.add(remark.text().words()));
