@@ -99,6 +99,10 @@ export function across(o: Schemas['Outline'], units: Units): string {
   return isDeep(o) && o.topDepthMm !== null ? times(o.topMm, o.topDepthMm, units) : say(length(o.topMm, units));
 }
 
+/** Inside width and depth, in one unit: "11 cm × 9.9 cm". */
+export const measures = (o: Schemas['Outline'], units: Units): string =>
+  `${isDeep(o) ? across(o, units) : say(width(o.topMm, units))} × ${say(width(o.heightMm, units))}`;
+
 /** What there is to say for someone who cannot see the drawing. */
 export function describe(d: Drawn, units: Units): string {
   const mm = (n: number) => say(length(n, units));

@@ -10,9 +10,9 @@ import { PhotoStrip } from '../../ui/PhotoStrip';
 import { Section } from '../../ui/Section';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { dayYear, length, say, type Units } from '../../ui/format';
+import { dayYear, type Units } from '../../ui/format';
 import { notifyDone, notifyProblem } from '../../ui/notify';
-import { across } from '../../ui/sectionShape';
+import { measures } from '../../ui/sectionShape';
 import { actionWords, phaseWords, placeWords, plain } from '../../ui/words';
 import { teamNow, useReader } from '../team/session';
 import { Conflict } from '../../ui/Conflict';
@@ -160,7 +160,7 @@ function PotLine({ data, units }: { data: JobView; units: Units }) {
   const { job, advice } = data;
   const pot = advice.repot?.candidates.find((c) => c.rank === 1);
   if (!pot) return null;
-  const measures = `${across(pot.pot, units)} × ${say(length(pot.pot.heightMm, units))}`;
+  const size = measures(pot.pot, units);
   const settled = [
     data.wish?.breakOut === 'PLANT' && 'the owner keeps the plant',
     data.wish?.breakOut === 'POT' && 'the owner keeps the pot',
@@ -170,7 +170,7 @@ function PotLine({ data, units }: { data: JobView; units: Units }) {
   return (
     <p className={classes.pot} data-missing={data.toOrder}>
       {pot.id === 'current' ? 'Its own pot' : data.toOrder ? 'A pot that has yet to be ordered' : (job.potName ?? plain(pot.material))}
-      {job.potCount > 1 && ` (${job.potCount} of them)`} <span className="measure">{measures}</span>
+      {job.potCount > 1 && ` (${job.potCount} of them)`} <span className="measure">{size}</span>
       {job.potName && job.status === 'PLANNED' && ', reserved on the shelf'}
       {settled.length > 0 && ` · ${settled.join(', ')}`}
     </p>

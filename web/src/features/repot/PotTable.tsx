@@ -1,9 +1,9 @@
 import { memo } from 'react';
 import type { Schemas } from '../../api/client';
-import { aboutMass, days, length, litres, push, say, share, type Measured, type Units } from '../../ui/format';
+import { aboutMass, days, length, litres, push, share, type Measured, type Units } from '../../ui/format';
 import { Measure } from '../../ui/Measure';
 import { corners, points } from '../../ui/potShape';
-import { across } from '../../ui/sectionShape';
+import { measures } from '../../ui/sectionShape';
 import { price } from '../shelf/words';
 import { potName } from './question';
 import classes from './PotTable.module.css';
@@ -99,7 +99,7 @@ export const PotTable = memo(function PotTable({ fit, plan, shown, pick, units }
                       <MiniPot pot={c.pot} />
                       <span>{name(c)}</span>
                       <small className="measure">
-                        {across(c.pot, units)} × {say(length(c.pot.heightMm, units))}
+                        {measures(c.pot, units)}
                       </small>
                       <input type="radio" name="pot" checked={c.id === shown} onChange={() => pick(c.id)} />
                     </label>

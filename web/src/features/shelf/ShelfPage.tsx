@@ -5,9 +5,9 @@ import page from '../../ui/Page.module.css';
 import { sayLeftOut } from '../../ui/LeftOut';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { day, length, mass, say, type Units } from '../../ui/format';
+import { day, mass, say, type Units } from '../../ui/format';
 import { corners, points } from '../../ui/potShape';
-import { across } from '../../ui/sectionShape';
+import { measures } from '../../ui/sectionShape';
 import { plain } from '../../ui/words';
 import { useReader } from '../team/session';
 import { MoveStock } from './MoveStock';
@@ -106,7 +106,7 @@ function Item({ item, units, mayWork, move }: { item: ShelfItem; units: Units; m
         <strong>{mayWork ? <Link to={`/shelf/${pot.id}`}>{pot.name}</Link> : pot.name}</strong>
         <small>
           <span className={`${classes.size} measure`}>
-            {across(outline(item), units)} × {say(length(pot.heightMm, units))}
+            {measures(outline(item), units)}
           </span>{' '}
           {[
             plain(pot.material).toLowerCase(),

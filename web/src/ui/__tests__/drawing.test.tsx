@@ -7,7 +7,7 @@ import { show } from '../../test-render';
 import { PotGlyph, type SaucerState } from '../PotGlyph';
 import { Section } from '../Section';
 import { corners, widthAt } from '../potShape';
-import { spread, wallPoints } from '../sectionShape';
+import { measures, spread, wallPoints } from '../sectionShape';
 
 const pot = { topMm: 260, baseMm: 200, heightMm: 240 };
 
@@ -138,6 +138,11 @@ describe('the cross-section', () => {
     }
     show(<Section section={stood(long)} units="METRIC" />);
     expect(screen.getByRole('img')).toHaveAccessibleName(/New pot 80 × 20 cm wide/);
+  });
+
+  it('says width and depth of a pot in one unit', () => {
+    expect(measures(outline('STANDARD', 110, 84, 99), 'METRIC')).toBe('11 cm × 9.9 cm');
+    expect(measures({ ...outline('TROUGH', 800, 750, 90), topDepthMm: 200 }, 'METRIC')).toBe('80 × 20 cm × 9 cm');
   });
 
   it('lets no label lie on another', () => {
