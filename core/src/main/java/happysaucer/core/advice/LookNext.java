@@ -156,14 +156,8 @@ final class LookNext {
 
   private static Message whySlip(boolean suspected, boolean due) {
     return suspected
-        ? Message.of(
-            "look.slipSuspected",
-            "What was seen points to a full pot, and nobody has seen the roots.")
-        : due
-            ? Message.of(
-                "look.slipDue",
-                "It has been in this pot for longer than its kind usually is; only the roots can tell.")
-            : Message.of("look.slip", "Only the roots can settle this.");
+        ? Message.of("look.slipSuspected")
+        : due ? Message.of("look.slipDue") : Message.of("look.slip");
   }
 
   /**
@@ -185,14 +179,7 @@ final class LookNext {
     }
     Sign sign = book.signs().get(code);
     options.removeIf(option -> MOISTURE.contains(option.look().sign()));
-    options.add(
-        new Option(
-            new Look(
-                code.name(),
-                sign.how(),
-                Message.of(
-                    "look.wetOrDry", "Wet or dry comes first: it tells most of the causes apart.")),
-            FIRST));
+    options.add(new Option(new Look(code.name(), sign.how(), Message.of("look.wetOrDry")), FIRST));
   }
 
   /** Some answer would change the call, or what leads it. */
@@ -281,25 +268,13 @@ final class LookNext {
 
   private Message why(Verdict seen, Verdict absent) {
     if (!seen.equals(now) && !absent.equals(now)) {
-      return Message.of(
-          "look.both",
-          "Seen, the call becomes: {}. Looked for and not there: {}.",
-          seen.action().phrase(),
-          absent.action().phrase());
+      return Message.of("look.both", seen.action().phrase(), absent.action().phrase());
     }
     Verdict changed = seen.equals(now) ? absent : seen;
     String sooner = changed.action() == now.action() ? ", at another time" : "";
     return seen.equals(now)
-        ? Message.of(
-            "look.absent",
-            "If it is not there, the call becomes: {}{}.",
-            changed.action().phrase(),
-            sooner)
-        : Message.of(
-            "look.present",
-            "If it is there, the call becomes: {}{}.",
-            changed.action().phrase(),
-            sooner);
+        ? Message.of("look.absent", changed.action().phrase(), sooner)
+        : Message.of("look.present", changed.action().phrase(), sooner);
   }
 
   /** The likelier the trouble that a sign speaks for, the likelier the sign. */

@@ -23,20 +23,10 @@ final class SlipGuard {
         c.signs().present(SignCode.POT_MOUTH_NARROWER_THAN_BALL)
             || c.pot().mouthMm() < c.ball().body().topMm() - 0.5;
     if (caught && !broken && !sawItComeOut) {
-      return Optional.of(
-          new Reason(
-              true,
-              Message.of(
-                  "slip.caught",
-                  "This pot's mouth is narrower than the ball: it does not come out whole. Leave it, and read the surface and the holes instead.")));
+      return Optional.of(new Reason(true, Message.of("slip.caught")));
     }
     if (c.plant().traits().rootType() == RootType.BRITTLE && c.plant().is(StateCode.IN_BUD)) {
-      return Optional.of(
-          new Reason(
-              false,
-              Message.of(
-                  "slip.brittleInBud",
-                  "Its roots are brittle and it is in bud: slipping it out now would cost the buds. Wait until it has flowered.")));
+      return Optional.of(new Reason(false, Message.of("slip.brittleInBud")));
     }
     return Optional.empty();
   }

@@ -3,6 +3,7 @@ package happysaucer.core.advice;
 import static happysaucer.core.unit.Rounding.outgoing;
 
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Rounding;
 import happysaucer.core.unit.Said;
 import happysaucer.core.unit.Wording;
 import happysaucer.core.water.Drying;
@@ -39,11 +40,7 @@ final class WaterWriter {
   }
 
   private static Message alsoKept(Message basis, double kept) {
-    return Message.of(
-        "water.alsoKept",
-        "{} It keeps only {} of a pour, so each lasts for less.",
-        basis,
-        Wording.percent(kept));
+    return Message.of("water.alsoKept", basis, Wording.percent(kept));
   }
 
   private Advice.Wetness now(WaterModel.Now now) {
@@ -58,19 +55,12 @@ final class WaterWriter {
 
   private static Message weighed(WaterModel.Now now) {
     if (now.tooHeavy()) {
-      return Message.of(
-          "water.tooHeavy",
-          "It weighs more than such a pot can. Was its cover weighed with it, or is it another pot?");
+      return Message.of("water.tooHeavy");
     }
     return now.tellsLittle()
-        ? Message.of(
-            "water.weighedOnce",
-            "Its weight alone tells too little of how wet it is: weigh it once just after a watering.")
+        ? Message.of("water.weighedOnce")
         : Message.of(
-            "water.weighed",
-            "By its weight it holds about {} of the water its roots can reach, give or take {}.",
-            Wording.percent(now.wetness()),
-            Wording.percent(now.uncertainty()));
+            "water.weighed", Wording.percent(now.wetness()), Wording.percent(now.uncertainty()));
   }
 
   private Advice.Drying drying(Drying drying, Said basis) {
@@ -88,29 +78,29 @@ final class WaterWriter {
   }
 
   private static Message basis(WaterModel model) {
+    Message use = useBasis(model);
+    return model
+        .soakIn()
+        .map(
+            soak ->
+                Message.of(
+                    "water.alsoSoakIn",
+                    use,
+                    Rounding.text(soak.seconds(), 0),
+                    Wording.percent(soak.fill())))
+        .orElse(use);
+  }
+
+  private static Message useBasis(WaterModel model) {
     if (model.weighings() > 0) {
       return model.waterings() == 0
-          ? Message.of(
-              "water.fromScales",
-              "From what it lost from one weighing to the next ({} compared).",
-              model.weighings())
-          : Message.of(
-              "water.fromBoth",
-              "From {} measured waterings of its own and what it lost between weighings ({} compared), the newest counting most.",
-              model.waterings(),
-              model.weighings());
+          ? Message.of("water.fromScales", model.weighings())
+          : Message.of("water.fromBoth", model.waterings(), model.weighings());
     }
     return switch (model.waterings()) {
-      case 0 ->
-          Message.of(
-              "water.fromLeaves",
-              "From its leaves, its light and what such pots usually last; no measured watering to go by.");
-      case 1 -> Message.of("water.fromOne", "From its own measured waterings.");
-      default ->
-          Message.of(
-              "water.fromMany",
-              "From {} measured waterings of its own, the newest counting most.",
-              model.waterings());
+      case 0 -> Message.of("water.fromLeaves");
+      case 1 -> Message.of("water.fromOne");
+      default -> Message.of("water.fromMany", model.waterings());
     };
   }
 

@@ -64,7 +64,7 @@ public final class AftercareRules {
                         Window.ofDays(day, 7),
                         Kind.FOLLOW_UP,
                         Who.TECHNICIAN,
-                        Message.of("care.lookAgain", "Look again and log a check."))));
+                        Message.of("care.lookAgain"))));
     return new Aftercare(AftercarePlan.NONE, steps, List.of(), Optional.empty());
   }
 
@@ -131,8 +131,7 @@ public final class AftercareRules {
                       Window.between(day.plusDays(own.fromDay()), day.plusDays(own.toDay())),
                       own.kind(),
                       Who.CARETAKER,
-                      own.key(),
-                      own.text()));
+                      own.key()));
       light();
       feed();
       blooms();
@@ -142,8 +141,8 @@ public final class AftercareRules {
       return new Aftercare(care.code(), steps, weeks(), Optional.of(after()));
     }
 
-    private void add(Window window, Kind what, Who who, String key, String text, Object... values) {
-      steps.add(new Step(window, what, who, Message.of(key, text, values)));
+    private void add(Window window, Kind what, Who who, String key, Object... values) {
+      steps.add(new Step(window, what, who, Message.of(key, values)));
     }
 
     private void stayDry() {
@@ -155,12 +154,6 @@ public final class AftercareRules {
           Kind.WATER,
           Who.CARETAKER,
           "care.stayDry." + first.why(),
-          switch (first.why()) {
-            case WHEN_IT_GROWS ->
-                "Keep it dry until {}, when the days are long enough for it to grow.";
-            case TREATED -> "Its ball was soaked in the treatment: no water until {}.";
-            default -> "Keep it dry until {}: cuts and bruises on its roots must heal first.";
-          },
           first.on());
     }
 
@@ -169,7 +162,6 @@ public final class AftercareRules {
           Window.ofDays(first.on(), 1),
           Kind.WATER,
           Who.CARETAKER,
-          "care.first." + care.code(),
           care.first(c),
           Volume.ofLitres(first.litres()));
     }
@@ -177,12 +169,7 @@ public final class AftercareRules {
     /** Nobody sees water that stands between a pot and its cover. */
     private void emptyCover() {
       if (c.pot().inCoverPot() && care.code() != AftercarePlan.RESERVOIR) {
-        add(
-            Window.ofDays(first.on(), WEEKS * 7),
-            Kind.WATER,
-            Who.CARETAKER,
-            "care.emptyCover",
-            "Half an hour after each watering pour away what stands in the cover pot.");
+        add(Window.ofDays(first.on(), WEEKS * 7), Kind.WATER, Who.CARETAKER, "care.emptyCover");
       }
     }
 
@@ -196,15 +183,13 @@ public final class AftercareRules {
             Window.ofDays(first.on().plusDays(MONTH), 7),
             Kind.PROBE,
             Who.CARETAKER,
-            "care.probeBefore",
-            "It will not ask for water for weeks. Probe it before you pour anything.");
+            "care.probeBefore");
         return;
       }
       add(
           Window.ofDays(waterings.get(1).on(), 2),
           Kind.PROBE,
           Who.CARETAKER,
-          "care.probe." + care.code(),
           care.probe(c).get(),
           Volume.ofLitres(waterings.get(1).litres()));
     }
@@ -212,41 +197,16 @@ public final class AftercareRules {
     private void light() {
       boolean sunGrown = c.plant().traits().sunGrown();
       if (care.code() == AftercarePlan.ROT_RESCUE) {
-        add(
-            Window.ofDays(day, MONTH),
-            Kind.LIGHT,
-            Who.CARETAKER,
-            "care.warmShade",
-            "Warm and out of direct sun until it grows.");
+        add(Window.ofDays(day, MONTH), Kind.LIGHT, Who.CARETAKER, "care.warmShade");
       } else if (plan.rootWork().cutAnything() && care.code() != AftercarePlan.WAIT_DRY) {
-        add(
-            Window.ofDays(day, MONTH),
-            Kind.LIGHT,
-            Who.CARETAKER,
-            "care.brightMonth",
-            "Bright but no direct sun for a month, then back to its light in steps.");
+        add(Window.ofDays(day, MONTH), Kind.LIGHT, Who.CARETAKER, "care.brightMonth");
       } else if (care.code() == AftercarePlan.WAIT_DRY || sunGrown) {
-        add(
-            Window.ofDays(day, 7),
-            Kind.LIGHT,
-            Who.CARETAKER,
-            "care.shadeWeek",
-            "Shade from direct sun for a week, then back in steps.");
+        add(Window.ofDays(day, 7), Kind.LIGHT, Who.CARETAKER, "care.shadeWeek");
       } else {
-        add(
-            Window.ofDays(day, 14),
-            Kind.LIGHT,
-            Who.CARETAKER,
-            "care.sameSpot",
-            "Leave it on the same spot and do not turn it.");
+        add(Window.ofDays(day, 14), Kind.LIGHT, Who.CARETAKER, "care.sameSpot");
       }
       if (c.plant().species().group() == Group.TRAINED_TREE) {
-        add(
-            Window.ofDays(day, MONTH),
-            Kind.WATCH,
-            Who.CARETAKER,
-            "care.noTurn",
-            "Do not turn or move it until it is firm in its wires.");
+        add(Window.ofDays(day, MONTH), Kind.WATCH, Who.CARETAKER, "care.noTurn");
       }
     }
 
@@ -255,13 +215,7 @@ public final class AftercareRules {
           .holdUntil()
           .ifPresent(
               until ->
-                  add(
-                      Window.between(day, until),
-                      Kind.FEED,
-                      Who.CARETAKER,
-                      "care.noFeed",
-                      "No feed until {}.",
-                      until));
+                  add(Window.between(day, until), Kind.FEED, Who.CARETAKER, "care.noFeed", until));
     }
 
     /** Roots that were cut are spared the bloom; a ball left whole carries it. */
@@ -279,12 +233,7 @@ public final class AftercareRules {
                               && (hold.code() == HoldCode.IN_BUD
                                   || hold.code() == HoldCode.IN_FLOWER));
       if (blooms && !waitsForBloom && c.plant().species().group() != Group.BROMELIAD) {
-        add(
-            Window.ofDays(day, 7),
-            Kind.REMOVE_BLOOM,
-            Who.TECHNICIAN,
-            "care.blooms",
-            "Take off buds and flowers: what it has goes into roots now.");
+        add(Window.ofDays(day, 7), Kind.REMOVE_BLOOM, Who.TECHNICIAN, "care.blooms");
       }
     }
 
@@ -295,29 +244,19 @@ public final class AftercareRules {
           Window.between(first.minusDays(rot ? 1 : 2), first.plusDays(rot ? 2 : 4)),
           Kind.FOLLOW_UP,
           Who.TECHNICIAN,
-          rot ? "care.followRot" : "care.follow14",
-          rot
-              ? "Look again: firm base, no smell, not wet below. Slip it out if in doubt."
-              : "Settled? Look at ties, whether it stands upright, and the gap at the wall.");
+          rot ? "care.followRot" : "care.follow14");
       add(
           Window.between(day.plusDays(12), day.plusDays(18)),
           Kind.TOP_UP,
           Who.TECHNICIAN,
           "care.topUp",
-          "Fresh medium sinks: top it up to {} under the rim, not higher on the stem.",
           Length.ofMm(chosen.fit().rimGapMm()));
       add(
           Window.between(day.plusDays(25), day.plusDays(33)),
           Kind.FOLLOW_UP,
           Who.TECHNICIAN,
-          "care.follow28",
-          "Did it take? Note new leaves or root tips, leaves lost, wilting, pests.");
-      add(
-          Window.ofDays(day, WEEKS * 7),
-          Kind.WATCH,
-          Who.CARETAKER,
-          "care.watch",
-          "A dull leaf or two is normal. Call us if it wilts while wet, smells sour, leans, or is still wet well after its day.");
+          "care.follow28");
+      add(Window.ofDays(day, WEEKS * 7), Kind.WATCH, Who.CARETAKER, "care.watch");
     }
 
     /** Interval and litres for eight weeks, from the waterings as they will be. */

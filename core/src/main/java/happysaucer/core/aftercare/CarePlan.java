@@ -22,22 +22,19 @@ sealed interface CarePlan
   /** A pot this small with a low neck is watered from below, mm (rule of thumb). */
   double FROM_BELOW_POT = 150;
 
-  /** How one tells that a pot which is to dry out has. */
-  String DRY_TO_THE_BASE = "Probe to the pot's base through a hole. Dry all the way? Then give {}.";
-
   /** What was used, without the sixth more: there is nothing to build up while roots are few. */
   double NO_MORE = 6.0 / 7;
 
   AftercarePlan code();
 
-  /** The first watering, with a hole for its litres. */
+  /** The sentence of the first watering, of which its litres are the value. */
   String first(Case c);
 
-  /** The next one, by probe, with a hole for its litres; empty where nothing is probed. */
+  /** That of the next one, by probe, with its litres; empty where nothing is probed. */
   Optional<String> probe(Case c);
 
   /** A step that only this plan has, in days after the work. */
-  record Own(int fromDay, int toDay, Kind kind, String key, String text) {}
+  record Own(int fromDay, int toDay, Kind kind, String key) {}
 
   default Optional<Own> own() {
     return Optional.empty();

@@ -13,11 +13,11 @@ record DippedThenDry() implements CarePlan {
 
   @Override
   public String first(Case c) {
-    return "Water with {} once the pot's base is dry.";
+    return "care.first.onceDry";
   }
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of(DRY_TO_THE_BASE);
+    return Optional.of("care.probe.toTheBase");
   }
 }

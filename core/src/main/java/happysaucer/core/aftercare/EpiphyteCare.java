@@ -15,17 +15,12 @@ record EpiphyteCare() implements CarePlan {
 
   @Override
   public String first(Case c) {
-    return inBark(c)
-        ? "Soak with {}, wetting all of the bark, and let it drain fully."
-        : "Soak with {}, wetting all of the medium, and let it drain fully.";
+    return inBark(c) ? "care.first.soakBark" : "care.first.soak";
   }
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of(
-        inBark(c)
-            ? "Lift it: light, and roots silver or pale? Then soak with {}."
-            : "Lift it: light? Then soak with {}.");
+    return Optional.of(inBark(c) ? "care.probe.silver" : "care.probe.light");
   }
 
   /** Only orchids in bark show by their roots that they are dry. */
@@ -35,12 +30,6 @@ record EpiphyteCare() implements CarePlan {
 
   @Override
   public Optional<Own> own() {
-    return Optional.of(
-        new Own(
-            14,
-            42,
-            Kind.WATCH,
-            "care.newTips",
-            "Watch for new growth or bright root tips: from then on water as usual."));
+    return Optional.of(new Own(14, 42, Kind.WATCH, "care.newTips"));
   }
 }

@@ -13,12 +13,11 @@ record FromBelow() implements CarePlan {
 
   @Override
   public String first(Case c) {
-    return "Stand it in a saucer with {} for 10 to 15 minutes, then pour the rest away.";
+    return "care.first.saucer";
   }
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of(
-        "Probe the old ball near the stem, not the fresh medium at the edge. Dry to the first finger joint? Then {} into the saucer, and pour the rest away.");
+    return Optional.of("care.probe.saucer");
   }
 }

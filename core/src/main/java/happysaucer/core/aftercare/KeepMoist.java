@@ -14,24 +14,17 @@ record KeepMoist() implements CarePlan {
 
   @Override
   public String first(Case c) {
-    return "Water with {} until it runs through, and let it drain.";
+    return "care.first.untilItRuns";
   }
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of(
-        "Probe near the stem: neither dry nor wet for a month. Barely moist? Then {}, no more.");
+    return Optional.of("care.probe.keepMoist");
   }
 
   @Override
   public Optional<Own> own() {
-    return Optional.of(
-        new Own(
-            0,
-            27,
-            Kind.WATER,
-            "care.fewerRoots",
-            "For a month it drinks less, since it has fewer roots: smaller amounts, by probe, neither dry nor wet."));
+    return Optional.of(new Own(0, 27, Kind.WATER, "care.fewerRoots"));
   }
 
   /** What was used, and no more: there is nothing to build up while roots are few. */

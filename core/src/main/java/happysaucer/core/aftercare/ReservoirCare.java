@@ -14,7 +14,7 @@ record ReservoirCare() implements CarePlan {
 
   @Override
   public String first(Case c) {
-    return "Water from above with {} to settle the grains, then fill the reservoir to its mark. Note the colour of what drains.";
+    return "care.first.reservoir";
   }
 
   @Override
@@ -24,12 +24,6 @@ record ReservoirCare() implements CarePlan {
 
   @Override
   public Optional<Own> own() {
-    return Optional.of(
-        new Own(
-            28,
-            34,
-            Kind.WATER,
-            "care.flush",
-            "Once a month rinse it through from above and empty the reservoir. Muddy water means that the grains are breaking down."));
+    return Optional.of(new Own(28, 34, Kind.WATER, "care.flush"));
   }
 }

@@ -13,13 +13,12 @@ record RotRescueCare() implements CarePlan {
 
   @Override
   public String first(Case c) {
-    return "Moisten with {} only; barely moist and warm is right, never wet.";
+    return "care.first.barely";
   }
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of(
-        "Probe two finger joints down near the stem. Dry there? Then {} round the stem.");
+    return Optional.of("care.probe.barely");
   }
 
   /** It stays barely moist: what was used, and no more. */

@@ -14,27 +14,16 @@ record SettleIn(boolean topOnly) implements CarePlan {
 
   @Override
   public String first(Case c) {
-    return "Water with {} until it runs through, and let it drain.";
+    return "care.first.untilItRuns";
   }
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of(
-        topOnly
-            ? "Probe two finger joints down, under the new top. Dry there? Then give {} round the stem."
-            : "Probe the old ball near the stem, not the fresh medium at the edge. Dry to the first finger joint? Then give {} round the stem.");
+    return Optional.of(topOnly ? "care.probe.underTheTop" : "care.probe.oldBall");
   }
 
   @Override
   public Optional<Own> own() {
-    return topOnly
-        ? Optional.empty()
-        : Optional.of(
-            new Own(
-                28,
-                42,
-                Kind.WATER,
-                "care.newNormal",
-                "By now its roots drink from the whole pot: keep to the new interval, and pour over the whole surface."));
+    return topOnly ? Optional.empty() : Optional.of(new Own(28, 42, Kind.WATER, "care.newNormal"));
   }
 }

@@ -13,11 +13,11 @@ record WaitDry() implements CarePlan {
 
   @Override
   public String first(Case c) {
-    return "First water, sparingly: {}.";
+    return "care.first.sparingly";
   }
 
   @Override
   public Optional<String> probe(Case c) {
-    return Optional.of(DRY_TO_THE_BASE);
+    return Optional.of("care.probe.toTheBase");
   }
 }

@@ -101,12 +101,6 @@ public final class BookReader {
           };
       SignWeight present = row.code("present", SignWeight.class);
       SignWeight absent = row.code("absent", SignWeight.class);
-      if (present != SignWeight.NONE) {
-        row.needed("whyPresent");
-      }
-      if (absent != SignWeight.NONE) {
-        row.needed("whyAbsent");
-      }
       weights.add(
           Weight.of(
               row.code("finding", FindingCode.class),
@@ -114,8 +108,7 @@ public final class BookReader {
               heft,
               present,
               absent,
-              row.text("whyPresent"),
-              row.text("whyAbsent")));
+              name));
     }
     return new WeightTable(weights);
   }

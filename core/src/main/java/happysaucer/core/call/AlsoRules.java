@@ -14,17 +14,11 @@ final class AlsoRules {
   private static final List<Rule> ALL =
       List.of(
           new Rule(
-              AlsoCode.EMPTY_COVER,
-              List.of(SignCode.WATER_IN_COVER_POT),
-              Message.of(
-                  "also.cover",
-                  "Empty the cover pot now, and after each watering pour away what has run through.")),
+              AlsoCode.EMPTY_COVER, List.of(SignCode.WATER_IN_COVER_POT), Message.of("also.cover")),
           new Rule(
               AlsoCode.CLEAR_COLLAR,
               List.of(SignCode.STEM_BURIED_OR_MULCHED),
-              Message.of(
-                  "also.collar",
-                  "Take medium and mulch away from the stem until the flare or graft is clear.")),
+              Message.of("also.collar")),
           new Rule(
               AlsoCode.TREAT_PESTS,
               List.of(
@@ -33,56 +27,30 @@ final class AlsoRules {
                   SignCode.SPIDER_MITES,
                   SignCode.THRIPS,
                   SignCode.ROOT_PESTS),
-              Message.of(
-                  "also.pests",
-                  "Isolate it and treat the pests; wash or wipe first, products only by their label.")),
-          new Rule(
-              AlsoCode.LEACH,
-              List.of(SignCode.SALT_CRUST),
-              Message.of(
-                  "also.leach",
-                  "Scrape off the crust and rinse three pot volumes of water through.")),
+              Message.of("also.pests")),
+          new Rule(AlsoCode.LEACH, List.of(SignCode.SALT_CRUST), Message.of("also.leach")),
           new Rule(
               AlsoCode.REWET,
               List.of(
                   SignCode.CORE_DRY, SignCode.MEDIUM_SHRUNK_FROM_WALL, SignCode.WATER_RUNS_THROUGH),
-              Message.of(
-                  "also.rewet",
-                  "Soak it through at the next watering: two pours ten minutes apart, or stand it in water, and press a gap at the wall shut.")),
-          new Rule(
-              AlsoCode.TOP_UP,
-              List.of(SignCode.MEDIUM_SUNK),
-              Message.of(
-                  "also.topUp", "Top up the medium to the old line, not higher on the stem.")),
-          new Rule(
-              AlsoCode.UPRIGHT,
-              List.of(SignCode.LEANS),
-              Message.of(
-                  "also.upright",
-                  "Put it upright, and tie or stake it; see whether it leans to the light.")),
-          new Rule(
-              AlsoCode.RETIE,
-              List.of(SignCode.TIES_CUTTING_IN),
-              Message.of("also.retie", "Replace rigid ties with stretch ties.")),
+              Message.of("also.rewet")),
+          new Rule(AlsoCode.TOP_UP, List.of(SignCode.MEDIUM_SUNK), Message.of("also.topUp")),
+          new Rule(AlsoCode.UPRIGHT, List.of(SignCode.LEANS), Message.of("also.upright")),
+          new Rule(AlsoCode.RETIE, List.of(SignCode.TIES_CUTTING_IN), Message.of("also.retie")),
           new Rule(
               AlsoCode.REMOVE_SUCKERS,
               List.of(SignCode.SUCKERS_BELOW_GRAFT),
-              Message.of("also.suckers", "Remove suckers where they leave the rootstock.")),
+              Message.of("also.suckers")),
           new Rule(
               AlsoCode.TAKE_OUT,
               List.of(SignCode.STEMS_SOME_DEAD, SignCode.FOREIGN_PLANTS),
-              Message.of(
-                  "also.takeOut",
-                  "Take out what is dead or does not belong there; the pot is for what lives.")),
+              Message.of("also.takeOut")),
           new Rule(
               AlsoCode.CUT_GIRDLING,
               List.of(SignCode.GIRDLING_ROOTS),
-              Message.of("also.girdling", "Cut the roots that strangle the base of the stem.")));
+              Message.of("also.girdling")));
 
-  private static final Message FEED =
-      Message.of(
-          "also.feed",
-          "Feed it at the label's dose for pots, on moist medium, never on dry roots.");
+  private static final Message FEED = Message.of("also.feed");
 
   private AlsoRules() {}
 

@@ -28,7 +28,7 @@ final class Alternatives {
   static List<Alternative> of(Facts f, Decision first, Decision decision, boolean overruled) {
     Alternatives alternatives = new Alternatives(f, decision);
     if (overruled) {
-      alternatives.add(first.action(), "alt.rules", "If the rules are to decide after all.");
+      alternatives.add(first.action(), "alt.rules");
     } else if (first.action() != decision.action()) {
       alternatives.replaced(first.action());
     }
@@ -37,9 +37,9 @@ final class Alternatives {
     return alternatives.found.stream().limit(MOST).toList();
   }
 
-  private void add(Action action, String key, String sentence) {
+  private void add(Action action, String key) {
     if (action != decision.action() && !when.containsKey(action)) {
-      Message message = Message.of(key, sentence);
+      Message message = Message.of(key);
       when.put(action, message);
       found.add(new Alternative(action, message));
     }
@@ -49,14 +49,11 @@ final class Alternatives {
   private void replaced(Action first) {
     switch (decision.action()) {
       case BREAK_OUT -> {
-        add(first, "alt.caught", "If the ball turns out to come out whole after all.");
-        add(
-            Action.TOP_DRESS,
-            "alt.keepBoth",
-            "If pot and ball are both to stay: replace the top few centimetres and feed.");
+        add(first, "alt.caught");
+        add(Action.TOP_DRESS, "alt.keepBoth");
       }
-      case TOP_DRESS -> add(first, "alt.hoist", "If a hoist or a dolly crew is on hand.");
-      case RAISE_OR_SHALLOW -> add(first, "alt.oldLevel", "If its base is not to be shown.");
+      case TOP_DRESS -> add(first, "alt.hoist");
+      case RAISE_OR_SHALLOW -> add(first, "alt.oldLevel");
       default -> {}
     }
   }
@@ -67,94 +64,74 @@ final class Alternatives {
       case POT_UP -> {
         if (traits.rootLimit() > 0) {
           if (f.plant().nearUsualHeight()) {
-            add(
-                Action.ROOT_PRUNE_SAME_POT,
-                "alt.nearHeight",
-                "It is nearly as tall as its kind usually gets: if it is to stay so.");
+            add(Action.ROOT_PRUNE_SAME_POT, "alt.nearHeight");
           } else {
-            add(Action.ROOT_PRUNE_SAME_POT, "alt.keep", "If it is to stay this size.");
+            add(Action.ROOT_PRUNE_SAME_POT, "alt.keep");
           }
         } else if (f.plant().keepsSize()) {
           spotIsFixed(traits);
         }
         if (traits.divides()) {
-          add(Action.DIVIDE, "alt.divide", "If two plants are wanted rather than one larger.");
+          add(Action.DIVIDE, "alt.divide");
         }
         if (traits.showsBase()) {
-          add(Action.RAISE_OR_SHALLOW, "alt.raise", "If its base is to be shown.");
+          add(Action.RAISE_OR_SHALLOW, "alt.raise");
         }
       }
       case ROOT_PRUNE_SAME_POT -> {
-        add(Action.POT_UP, "alt.grow", "If it may grow and the spot has room.");
+        add(Action.POT_UP, "alt.grow");
         if (traits.divides()) {
-          add(Action.DIVIDE, "alt.divide", "If two plants are wanted rather than one larger.");
+          add(Action.DIVIDE, "alt.divide");
         }
       }
-      case REFRESH ->
-          add(Action.POT_UP, "alt.slipCrowded", "If the slip check shows circling roots.");
+      case REFRESH -> add(Action.POT_UP, "alt.slipCrowded");
       case WATCH, LEAVE -> {
         if (!f.c().signs().checked(SignCode.ROOTS_CIRCLING)) {
-          add(
-              f.plant().keepsSize() ? Action.REFRESH : Action.POT_UP,
-              "alt.slip",
-              "If a slip check shows clearly circling roots.");
+          add(f.plant().keepsSize() ? Action.REFRESH : Action.POT_UP, "alt.slip");
         }
       }
       case FIX_CARE_FIRST -> fixCare();
-      case HEAVIER_POT ->
-          add(Action.POT_UP, "alt.unstableCrowded", "If a slip check shows that it is crowded.");
-      case POT_DOWN ->
-          add(Action.ROT_RESCUE, "alt.rotten", "If more than a tenth of the roots is rotten.");
+      case HEAVIER_POT -> add(Action.POT_UP, "alt.unstableCrowded");
+      case POT_DOWN -> add(Action.ROT_RESCUE, "alt.rotten");
       case ROT_RESCUE -> {
         if (traits.strikes()) {
-          add(
-              Action.PROPAGATE,
-              "alt.propagate",
-              "If hardly any firm root is left when the ball is cleaned.");
+          add(Action.PROPAGATE, "alt.propagate");
         } else {
-          add(Action.RETIRE, "alt.retire", "If hardly any firm root is left.");
+          add(Action.RETIRE, "alt.retire");
         }
       }
-      case DRAINAGE_RESCUE ->
-          add(Action.ROT_RESCUE, "alt.rotBeneath", "If the roots turn out to be mushy.");
-      case PEST_CLEAN ->
-          add(Action.RETIRE, "alt.pestsRetire", "If they come back and endanger its neighbours.");
+      case DRAINAGE_RESCUE -> add(Action.ROT_RESCUE, "alt.rotBeneath");
+      case PEST_CLEAN -> add(Action.RETIRE, "alt.pestsRetire");
       case REPLACE_POT -> {
         if (!f.crowdedClearly()) {
-          add(Action.POT_UP, "alt.brokenTight", "If its roots circle when the shards come off.");
+          add(Action.POT_UP, "alt.brokenTight");
         }
       }
-      case PROPAGATE -> add(Action.RETIRE, "alt.notWorth", "If it is not worth the bench time.");
+      case PROPAGATE -> add(Action.RETIRE, "alt.notWorth");
       default -> {}
     }
   }
 
   private void spotIsFixed(Traits traits) {
     if (traits.strikes()) {
-      add(
-          Action.PROPAGATE,
-          "alt.fixedSpot",
-          "If the spot takes no larger pot: start a young plant for it.");
+      add(Action.PROPAGATE, "alt.fixedSpot");
     } else {
-      add(Action.RETIRE, "alt.fixedSpotRetire", "If the spot takes no larger pot: replace it.");
+      add(Action.RETIRE, "alt.fixedSpotRetire");
     }
   }
 
   private void fixCare() {
     if (f.stands(FindingCode.ROT) || f.stands(FindingCode.OVERWATERED)) {
-      add(Action.ROT_RESCUE, "alt.rotten", "If more than a tenth of the roots is rotten.");
+      add(Action.ROT_RESCUE, "alt.rotten");
     }
     if (f.findings().get(FindingCode.ROOT_PESTS).decibans() > 0) {
-      add(Action.PEST_CLEAN, "alt.pests", "If waxy insects sit on the roots or under the neck.");
+      add(Action.PEST_CLEAN, "alt.pests");
     }
     if (f.stands(FindingCode.OVER_POTTED)) {
-      add(
-          Action.POT_DOWN,
-          "alt.stillWet",
-          "If it is still wet in three weeks and its ball is under a third of the pot.");
+      add(Action.POT_DOWN, "alt.stillWet");
     }
     if (f.stands(FindingCode.CROWDED)) {
-      add(Action.POT_UP, "alt.afterCare", "If it is still tight once the care is right.");
+      add(Action.POT_UP, "alt.afterCare");
     }
   }
 
@@ -165,8 +142,7 @@ final class Alternatives {
       if (other.isPresent() && other.get().haste() != Decision.Haste.NOT_DUE) {
         Action action = other.get().action();
         if (action != decision.action() && !when.containsKey(action)) {
-          Message message =
-              Message.of("alt.also." + action, "After that: {}", other.get().reasons().get(0));
+          Message message = Message.of("alt.also", other.get().reasons().get(0));
           when.put(action, message);
           found.add(new Alternative(action, message));
         }

@@ -52,14 +52,8 @@ final class CareRules {
     boolean shrivelled = f.present(SignCode.SHRIVELLED) && !f.wetRoots();
     return Decision.fix(
         AFTER_SUSPECTED_ROT,
-        shrivelled
-            ? Message.of(
-                "call.shrivelled",
-                "It has been watered and is still shrivelled, so roots are lost or insects drain them. Slip it out and look at the roots and under the neck.")
-            : Message.of(
-                "call.rotSuspected",
-                "This looks like dying roots, but nobody has seen them. Stop watering and slip it out of its pot."),
-        Message.of("interim.stopWater", "Do not water until the roots were looked at."));
+        shrivelled ? Message.of("call.shrivelled") : Message.of("call.rotSuspected"),
+        Message.of("interim.stopWater"));
   }
 
   /** Down a size only with rot, or when a small ball is still wet after three weeks. */
@@ -75,14 +69,8 @@ final class CareRules {
     return Decision.say(
         Action.POT_DOWN,
         Haste.AS_SOON_AS_HELD,
-        rot
-            ? Message.of(
-                "call.downRot",
-                "The pot is far larger than its roots, and the first of them are rotting: it goes down to a pot they can dry.")
-            : Message.of(
-                "call.down",
-                "Its roots fill less than a third of the pot and the rest has been wet for three weeks: it goes down a size."),
-        Message.of("interim.noWaterDown", "Do not water until it stands in the smaller pot."));
+        rot ? Message.of("call.downRot") : Message.of("call.down"),
+        Message.of("interim.noWaterDown"));
   }
 
   /**
@@ -96,14 +84,8 @@ final class CareRules {
     return Decision.say(
         gone && !f.plant().keepsSize() ? Action.POT_UP : Action.REFRESH,
         Haste.AS_SOON_AS_HELD,
-        gone
-            ? Message.of(
-                "call.rotNoMedium",
-                "A few roots are gone, and the cause sits in the pot: hardly any medium is left. Trim the dead roots and give it fresh medium.")
-            : Message.of(
-                "call.rotOldMedium",
-                "A few roots are gone, and the cause sits in the pot: the medium has broken down. Trim the dead roots and give it fresh medium."),
-        Message.of("interim.drier", "Let it dry a step further than usual between waterings."));
+        gone ? Message.of("call.rotNoMedium") : Message.of("call.rotOldMedium"),
+        Message.of("interim.drier"));
   }
 
   /** Shade is no fault of the pot. */
@@ -111,14 +93,7 @@ final class CareRules {
     if (!f.stands(FindingCode.LIGHT_SHORTAGE) || f.crowdedClearly()) {
       return Optional.empty();
     }
-    return Decision.fix(
-        AFTER_CARE,
-        Message.of(
-            "call.tooDark",
-            "It stands too dark for its kind, and no pot makes up for that. Give it a brighter place first."),
-        Message.of(
-            "interim.brighter",
-            "Move it nearer to the window in steps of a week, and water less while it stands dark."));
+    return Decision.fix(AFTER_CARE, Message.of("call.tooDark"), Message.of("interim.brighter"));
   }
 
   /** Emptied at once, whatever else; and looked at again before long. */
@@ -129,12 +104,7 @@ final class CareRules {
         || f.stands(FindingCode.SPENT_MEDIUM)) {
       return Optional.empty();
     }
-    return Decision.fix(
-        AFTER_CARE,
-        Message.of(
-            "call.cover",
-            "Its roots stand in water. Empty the cover pot now, and after every watering: that is all it asks for so far."),
-        Message.of("interim.cover", "Do not water again until the surface has dried."));
+    return Decision.fix(AFTER_CARE, Message.of("call.cover"), Message.of("interim.cover"));
   }
 
   /** Leaf or colour goes, and something that needs no repot says why. */
@@ -144,28 +114,14 @@ final class CareRules {
       return Optional.empty();
     }
     if (PESTS.stream().anyMatch(f::present)) {
-      return Decision.fix(
-          AFTER_LOSS,
-          Message.of(
-              "call.lossPests",
-              "It has pests, and they cost it leaf and colour. Treat them first: a repot would weaken it further."),
-          Message.of("interim.isolate", "Stand it apart from other plants, and share no saucer."));
+      return Decision.fix(AFTER_LOSS, Message.of("call.lossPests"), Message.of("interim.isolate"));
     }
     if (f.stands(FindingCode.COLLAR_RISK)) {
       return Decision.fix(
-          AFTER_LOSS,
-          Message.of(
-              "call.lossCollar",
-              "It loses leaf or colour, and wet medium lies against its stem. Uncover the stem and see whether the base is firm."),
-          Message.of("interim.collarDry", "Let the surface dry before you water again."));
+          AFTER_LOSS, Message.of("call.lossCollar"), Message.of("interim.collarDry"));
     }
     if (f.stands(FindingCode.SALT_BUILD_UP)) {
-      return Decision.fix(
-          AFTER_LOSS,
-          Message.of(
-              "call.lossSalts",
-              "It loses leaf or colour, and salts sit in its medium. Rinse them out before feed or a repot."),
-          Message.of("interim.noFeed", "No feed until it has been rinsed and grows again."));
+      return Decision.fix(AFTER_LOSS, Message.of("call.lossSalts"), Message.of("interim.noFeed"));
     }
     return Optional.empty();
   }
@@ -179,19 +135,9 @@ final class CareRules {
     return Decision.fix(
         AFTER_LOSS,
         pale && f.plant().fed().orElse(false)
-            ? Message.of(
-                "call.paleThoughFed",
-                "It is pale although it is fed. Look at the roots before a repot is called: they or the medium no longer pass the feed on.")
-            : pale
-                ? Message.of(
-                    "call.paleUnknown",
-                    "It is pale, and nobody has said whether it is fed. Ask that first, and feed it if it is not; if it is, look at the roots.")
-                : Message.of(
-                    "call.decline",
-                    "It loses more than is normal, and nothing seen so far says why. Find the cause first: probe or lift it to tell wet from dry, then look at light and roots."),
-        Message.of(
-            "interim.findOut",
-            "Water only by probe until the cause is known, and change nothing else."));
+            ? Message.of("call.paleThoughFed")
+            : pale ? Message.of("call.paleUnknown") : Message.of("call.decline"),
+        Message.of("interim.findOut"));
   }
 
   static Optional<Decision> rotSlight(Facts f) {
@@ -199,11 +145,7 @@ final class CareRules {
       return Optional.empty();
     }
     return Decision.fix(
-        AFTER_SLIGHT_ROT,
-        Message.of(
-            "call.rotSlight",
-            "Only a few roots are gone. Less water and more air will do; look again in 10 days."),
-        Message.of("interim.drier", "Let it dry a step further than usual between waterings."));
+        AFTER_SLIGHT_ROT, Message.of("call.rotSlight"), Message.of("interim.drier"));
   }
 
   static Optional<Decision> overPotted(Facts f) {
@@ -212,13 +154,7 @@ final class CareRules {
       return Optional.empty();
     }
     return Decision.fix(
-        AFTER_CARE,
-        Message.of(
-            "call.overPotted",
-            "The pot is larger than its roots: medium without roots stays wet. With firm roots, less water and more light will do."),
-        Message.of(
-            "interim.overPotted",
-            "Water only round the stem, less each time, and give it the brightest place it takes."));
+        AFTER_CARE, Message.of("call.overPotted"), Message.of("interim.overPotted"));
   }
 
   static Optional<Decision> overwatered(Facts f) {
@@ -227,16 +163,8 @@ final class CareRules {
     }
     return Decision.fix(
         AFTER_CARE,
-        f.wetSeen()
-            ? Message.of(
-                "call.overwatered",
-                "It is kept too wet. A repot would be one more strain and no cure: change the watering first.")
-            : Message.of(
-                "call.overwateredByRecord",
-                "On record it gets far more than a plant of this size can drink, or much of it runs through. Probe it before anything else is done."),
-        Message.of(
-            "interim.over",
-            "Water only when the medium is dry two finger joints down; pour away what stands underneath."));
+        f.wetSeen() ? Message.of("call.overwatered") : Message.of("call.overwateredByRecord"),
+        Message.of("interim.over"));
   }
 
   static Optional<Decision> underwateredNotCrowded(Facts f) {
@@ -245,16 +173,8 @@ final class CareRules {
     }
     return Decision.fix(
         AFTER_CARE,
-        f.drySeen()
-            ? Message.of(
-                "call.underwatered",
-                "It is short of water, and its roots are not the reason. Water it properly before judging the pot.")
-            : Message.of(
-                "call.underwateredByRecord",
-                "On record it gets far less than a plant of this size drinks. Probe it, and water it properly before judging the pot."),
-        Message.of(
-            "interim.under",
-            "Soak it through in two pours ten minutes apart, then keep to its interval."));
+        f.drySeen() ? Message.of("call.underwatered") : Message.of("call.underwateredByRecord"),
+        Message.of("interim.under"));
   }
 
   static Optional<Decision> hungryNotSpent(Facts f) {
@@ -265,13 +185,6 @@ final class CareRules {
     if (!hungry) {
       return Optional.empty();
     }
-    return Decision.fix(
-        AFTER_CARE,
-        Message.of(
-            "call.hungry",
-            "It looks hungry. Feed it first: that is quicker and kinder than a repot."),
-        Message.of(
-            "interim.feed",
-            "Feed at the label's dose for pots, on moist medium, in the growing season."));
+    return Decision.fix(AFTER_CARE, Message.of("call.hungry"), Message.of("interim.feed"));
   }
 }

@@ -53,12 +53,7 @@ final class Constraints {
             && f.plant().traits().showsBase()
             && f.c().method().level() == Method.Level.RAISED;
     return raises
-        ? Optional.of(
-            decision.insteadBy(
-                Action.RAISE_OR_SHALLOW,
-                Message.of(
-                    "call.raise",
-                    "The method shows its base: it goes into a shallower pot with the base raised a little.")))
+        ? Optional.of(decision.insteadBy(Action.RAISE_OR_SHALLOW, Message.of("call.raise")))
         : Optional.empty();
   }
 
@@ -67,21 +62,13 @@ final class Constraints {
         ? Optional.of(
             decision.insteadBy(
                 Action.TOP_DRESS,
-                Message.of(
-                    "call.tooHeavy",
-                    "Ball and plant weigh about {}, more than two persons lift: replace the top few centimetres instead.",
-                    About.of(Mass.ofGrams(f.expectation().liftG())))))
+                Message.of("call.tooHeavy", About.of(Mass.ofGrams(f.expectation().liftG())))))
         : Optional.empty();
   }
 
   static Optional<Decision> potHoldsTheBall(Facts f, Decision decision) {
     return BALL_COMES_OUT.contains(decision.action()) && f.ballIsCaught()
-        ? Optional.of(
-            decision.insteadBy(
-                Action.BREAK_OUT,
-                Message.of(
-                    "call.breakOut",
-                    "Its pot is narrower at the mouth than the ball, so it does not come out whole. Ask the owner: give up the pot, or cut the ball to keep the pot.")))
+        ? Optional.of(decision.insteadBy(Action.BREAK_OUT, Message.of("call.breakOut")))
         : Optional.empty();
   }
 }

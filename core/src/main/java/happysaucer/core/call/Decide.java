@@ -128,17 +128,16 @@ public final class Decide {
               .orElse(Haste.IN_WINDOW);
     }
     List<Message> reasons = new ArrayList<>();
-    reasons.add(
-        Message.of("call.overruled", "{} decided so: {}", overrule.by(), overrule.reason()));
+    reasons.add(Message.of("call.overruled", overrule.by(), overrule.reason()));
     if (ruled.action() != action) {
-      reasons.add(
-          Message.of("call.overruledRules", "The rules would say: {}.", ruled.action().phrase()));
+      reasons.add(Message.of("call.overruledRules", ruled.action().phrase()));
     }
     return new Decision(
         action,
         haste,
         haste == Haste.NOT_DUE ? overrule.recheckDays() : 0,
         reasons,
+        Optional.empty(),
         ruled.interim());
   }
 
@@ -214,9 +213,7 @@ public final class Decide {
     List<Message> reasons = new ArrayList<>(decision.reasons());
     if (decision.haste().emergency()) {
       if (!holds.isEmpty()) {
-        reasons.add(
-            Message.of(
-                "call.overrides", "This does not wait for the season, for buds or for rest."));
+        reasons.add(Message.of("call.overrides"));
       }
       return reasons;
     }
@@ -227,17 +224,9 @@ public final class Decide {
       }
     }
     if (timing.urgency() == Urgency.SOON && !timing.inSeason()) {
-      reasons.add(
-          Message.of(
-              "call.severeOutOfSeason",
-              "It is out of season, but it cannot wait for {}: the smallest change that will do.",
-              windows.current().from()));
+      reasons.add(Message.of("call.severeOutOfSeason", windows.current().from()));
     } else if (timing.urgency() == Urgency.NEXT_WINDOW) {
-      reasons.add(
-          Message.of(
-              "call.nextWindow",
-              "Its roots grow too slowly now to fill fresh medium; its window opens on {}.",
-              timing.window().orElseThrow().from()));
+      reasons.add(Message.of("call.nextWindow", timing.window().orElseThrow().from()));
     }
     return reasons;
   }
@@ -246,16 +235,10 @@ public final class Decide {
     List<Message> interim = new ArrayList<>(decision.interim());
     boolean firm = holds.stream().anyMatch(Hold::firm);
     if (firm && decision.haste() == Haste.AS_SOON_AS_HELD && decision.action() == Action.POT_UP) {
-      interim.add(
-          Message.of(
-              "interim.wiltsTwice",
-              "If it wilts more than twice a week in spite of soaking, slip it into the next pot with the ball untouched."));
+      interim.add(Message.of("interim.wiltsTwice"));
     }
     if (holds.stream().anyMatch(hold -> hold.code() == HoldCode.ARRIVED)) {
-      interim.add(
-          Message.of(
-              "interim.apart",
-              "Keep it apart from other plants until two checks found it free of pests."));
+      interim.add(Message.of("interim.apart"));
     }
     if (c.resting()) {
       interim.removeIf(said -> GROWING_CARE.contains(said.key()));
@@ -267,10 +250,7 @@ public final class Decide {
   /** One word on water at rest, so that nothing else may contradict it. */
   private static Message restingCare(Case c) {
     return c.plant().traits().dryLover() || c.plant().traits().rest() == Rest.DRY
-        ? Message.of(
-            "interim.dryRest",
-            "Keep it dry and as bright as you can until it grows; a little shrivelling is normal.")
-        : Message.of(
-            "interim.rest", "Keep it barely moist and cool, without feed, until it grows again.");
+        ? Message.of("interim.dryRest")
+        : Message.of("interim.rest");
   }
 }

@@ -1,24 +1,33 @@
 package happysaucer.core.call;
 
 import happysaucer.core.unit.Message;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What one call rule decided.
  *
  * @param haste how soon the rule wants it, before holds and season
  * @param recheckDays days until the next look, 0 for none
+ * @param why what speaks for it
+ * @param means why it is met by this action and no other, where that is not plain
  */
 record Decision(
-    Action action, Haste haste, int recheckDays, List<Message> reasons, List<Message> interim) {
-  /** Reasons that speak of how, not of why, have this and their action as their key. */
-  static final String MEANS = "call.";
+    Action action,
+    Haste haste,
+    int recheckDays,
+    List<Message> why,
+    Optional<Message> means,
+    List<Message> interim) {
 
   /** The same, when its window is open. */
   Decision inWindow() {
-    return new Decision(action, Haste.IN_WINDOW, recheckDays, reasons, interim);
+    return new Decision(action, Haste.IN_WINDOW, recheckDays, why, means, interim);
+  }
+
+  List<Message> reasons() {
+    return Stream.concat(why.stream(), means.stream()).toList();
   }
 
   enum Haste {
@@ -37,7 +46,7 @@ record Decision(
 
   static Decision of(
       Action action, Haste haste, int recheckDays, Message reason, List<Message> interim) {
-    return new Decision(action, haste, recheckDays, List.of(reason), interim);
+    return new Decision(action, haste, recheckDays, List.of(reason), Optional.empty(), interim);
   }
 
   /** Work to do. */
@@ -53,9 +62,6 @@ record Decision(
 
   /** The same need met by another action: what spoke of the old one's means goes with it. */
   Decision insteadBy(Action other, Message reason) {
-    List<Message> more = new ArrayList<>(reasons);
-    more.removeIf(said -> said.key().startsWith(MEANS + action + "."));
-    more.add(reason);
-    return new Decision(other, haste, recheckDays, more, interim);
+    return new Decision(other, haste, recheckDays, why, Optional.of(reason), interim);
   }
 }

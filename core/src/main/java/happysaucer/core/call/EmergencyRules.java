@@ -29,19 +29,9 @@ final class EmergencyRules {
       return Optional.empty();
     }
     if (!f.plant().traits().strikes()) {
-      return Decision.say(
-          Action.RETIRE,
-          Haste.AT_ONCE,
-          Message.of(
-              "call.retire",
-              "Too few living roots are left to carry it, and its kind does not root from cuttings. Compost it, scrub the pot, and offer the client a new plant."));
+      return Decision.say(Action.RETIRE, Haste.AT_ONCE, Message.of("call.retire"));
     }
-    return Decision.say(
-        Action.PROPAGATE,
-        Haste.AT_ONCE,
-        Message.of(
-            "call.rootsLost",
-            "Too few living roots are left to carry it. Take cuttings from what is firm while there is something to take."));
+    return Decision.say(Action.PROPAGATE, Haste.AT_ONCE, Message.of("call.rootsLost"));
   }
 
   static Optional<Decision> rotClearOrMore(Facts f) {
@@ -53,13 +43,9 @@ final class EmergencyRules {
         Action.ROT_RESCUE,
         Haste.AT_ONCE,
         stem && !f.present(SignCode.ROOTS_ROTTEN)
-            ? Message.of(
-                "call.rotStem",
-                "The stem is soft at its base, so rot is at work where it meets the medium: cut to firm tissue and give fresh airy medium, whatever the season.")
-            : Message.of(
-                "call.rot",
-                "Roots are rotting and the cause sits in the pot: cut back to firm tissue and give fresh airy medium, whatever the season."),
-        Message.of("interim.noWater", "Do not water until it is on the bench."));
+            ? Message.of("call.rotStem")
+            : Message.of("call.rot"),
+        Message.of("interim.noWater"));
   }
 
   static Optional<Decision> rootPests(Facts f) {
@@ -69,10 +55,8 @@ final class EmergencyRules {
     return Decision.say(
         Action.PEST_CLEAN,
         Haste.AT_ONCE,
-        Message.of(
-            "call.rootPests",
-            "Insects live on its roots and would spread to its neighbours: wash the roots, throw the medium away, treat and isolate it."),
-        Message.of("interim.isolate", "Stand it apart from other plants, and share no saucer."));
+        Message.of("call.rootPests"),
+        Message.of("interim.isolate"));
   }
 
   static Optional<Decision> potWithoutDrainage(Facts f) {
@@ -83,16 +67,8 @@ final class EmergencyRules {
     return Decision.say(
         Action.DRAINAGE_RESCUE,
         wet ? Haste.AT_ONCE : Haste.EMERGENCY_SOON,
-        wet
-            ? Message.of(
-                "call.noDrainageWet",
-                "Its roots stand wet in a pot without holes: water has nowhere to go and they will rot.")
-            : Message.of(
-                "call.noDrainage",
-                "The pot has no holes. It is well for now, but one generous watering can drown it."),
-        Message.of(
-            "interim.littleWater",
-            "Water only when dry well down, and never more than a tenth of the pot's volume."));
+        wet ? Message.of("call.noDrainageWet") : Message.of("call.noDrainage"),
+        Message.of("interim.littleWater"));
   }
 
   /** Same size in a sound pot in any season; the roots are left alone unless they ask for more. */
@@ -104,13 +80,7 @@ final class EmergencyRules {
     return Decision.say(
         Action.REPLACE_POT,
         Haste.EMERGENCY_SOON,
-        grows
-            ? Message.of(
-                "call.brokenCrowded",
-                "The pot is broken, and the roots have filled it: the sound pot may be a size larger.")
-            : Message.of(
-                "call.broken",
-                "The pot is broken: the same size in a sound pot, with the roots left alone. That can be done in any season."),
-        Message.of("interim.tape", "Hold the pieces together with tape or a strap until then."));
+        grows ? Message.of("call.brokenCrowded") : Message.of("call.broken"),
+        Message.of("interim.tape"));
   }
 }

@@ -94,13 +94,13 @@ final class Grounds {
     put("call.pups", seen(PUPS_FILL_POT));
     put("call.divide", seen(PUPS_FILL_POT).and(f -> f.plant().keepsSize()));
     put("call.notRooted", seen(MEDIUM_FALLS_AWAY));
-    put(means(Action.POT_UP, "grows"), f -> !f.plant().keepsSize());
-    put(means(Action.POT_UP, "told"), f -> f.plant().toldToStay());
-    put(means(Action.POT_UP, "height"), f -> f.plant().atUsualHeight());
-    put(means(Action.ROOT_PRUNE_SAME_POT, "told"), f -> f.plant().toldToStay());
-    put(means(Action.POT_UP, "cover"), f -> f.plant().heldByCover());
-    put(means(Action.ROOT_PRUNE_SAME_POT, "cover"), f -> f.plant().heldByCover());
-    put(means(Action.ROOT_PRUNE_SAME_POT, "height"), f -> f.plant().atUsualHeight());
+    put(PotRules.means(Action.POT_UP, "grows"), f -> !f.plant().keepsSize());
+    put(PotRules.means(Action.POT_UP, "told"), f -> f.plant().toldToStay());
+    put(PotRules.means(Action.POT_UP, "height"), f -> f.plant().atUsualHeight());
+    put(PotRules.means(Action.ROOT_PRUNE_SAME_POT, "told"), f -> f.plant().toldToStay());
+    put(PotRules.means(Action.POT_UP, "cover"), f -> f.plant().heldByCover());
+    put(PotRules.means(Action.ROOT_PRUNE_SAME_POT, "cover"), f -> f.plant().heldByCover());
+    put(PotRules.means(Action.ROOT_PRUNE_SAME_POT, "height"), f -> f.plant().atUsualHeight());
     put("call.spent", f -> spent(f) && f.rootsHaveRoom());
     put("call.spentAlone", Grounds::spent);
   }
@@ -142,11 +142,6 @@ final class Grounds {
     put("because.pests", seen(SCALE, MEALYBUG, SPIDER_MITES, THRIPS));
     put("because.heat", said(StateCode.HEAT_OR_HUMIDITY_EXTREME));
     put("because.newRoots", said(StateCode.NEW_ROOTS_STARTING));
-  }
-
-  /** The key of a reason that speaks of how the need is met, in one of its wordings. */
-  static String means(Action action, String wording) {
-    return Decision.MEANS + action + "." + wording;
   }
 
   /** Of the reasons of a call, those for which nothing was seen, said or measured. */

@@ -64,11 +64,8 @@ final class HoldRules {
     return hold(
         HoldCode.IN_BUD,
         plant.traits().budDrop(),
-        Message.of("because.bud", "It is in bud and would drop its buds if it were disturbed."),
-        plant.traits().budDrop()
-            ? Message.of(
-                "hold.bud", "When flowering is over: this species drops its buds when disturbed.")
-            : Message.of("hold.budAdvice", "Better after flowering."));
+        Message.of("because.bud"),
+        plant.traits().budDrop() ? Message.of("hold.bud") : Message.of("hold.budAdvice"));
   }
 
   static Optional<Hold> inFlower(Case c, Findings findings, Window window) {
@@ -78,26 +75,24 @@ final class HoldRules {
     return hold(
         HoldCode.IN_FLOWER,
         c.plant().traits().budDrop(),
-        Message.of("because.flower", "It is in flower and would lose its bloom."),
-        Message.of("hold.flower", "When the flowers are over."));
+        Message.of("because.flower"),
+        Message.of("hold.flower"));
   }
 
   static Optional<Hold> resting(Case c, Findings findings, Window window) {
     if (!c.resting() || c.plant().traits().repottedDormant()) {
       return Optional.empty();
     }
-    Message because = Message.of("because.rest", "It is at rest: its roots do not mend now.");
+    Message because = Message.of("because.rest");
     if (c.plant().is(StateCode.RESTING) || !window.from().isAfter(c.date())) {
-      return hold(
-          HoldCode.RESTING, true, because, Message.of("hold.rest", "When new growth shows."));
+      return hold(HoldCode.RESTING, true, because, Message.of("hold.rest"));
     }
     return Optional.of(
         new Hold(
             HoldCode.RESTING,
             true,
             because,
-            Message.of(
-                "hold.restSeason", "When it wakes with the longer days; new growth shows it."),
+            Message.of("hold.restSeason"),
             Optional.of(window.from().minusDays(1))));
   }
 
@@ -107,8 +102,8 @@ final class HoldRules {
         StateCode.RECENTLY_PRUNED,
         c.plant().traits().sealDays(),
         HoldCode.RECENTLY_PRUNED,
-        Message.of("because.pruned", "Its top was cut and the cuts are still open."),
-        Message.of("hold.pruned", "When the cuts on top have sealed."));
+        Message.of("because.pruned"),
+        Message.of("hold.pruned"));
   }
 
   /** Not where it came crowded, and not where the method repots new plants at once. */
@@ -122,19 +117,14 @@ final class HoldRules {
         StateCode.ARRIVED,
         SETTLING_DAYS,
         HoldCode.ARRIVED,
-        Message.of(
-            "because.arrived", "It has only just arrived: the journey was strain enough for now."),
-        Message.of("hold.arrived", "When it has settled in its new light."));
+        Message.of("because.arrived"),
+        Message.of("hold.arrived"));
   }
 
   static Optional<Hold> pestsAboveGround(Case c, Findings findings, Window window) {
     for (SignCode pest : PESTS) {
       if (c.signs().present(pest)) {
-        return hold(
-            HoldCode.PESTS,
-            true,
-            Message.of("because.pests", "It has pests, and a repot would weaken and spread them."),
-            Message.of("hold.pests", "When two checks in a row find no living pests."));
+        return hold(HoldCode.PESTS, true, Message.of("because.pests"), Message.of("hold.pests"));
       }
     }
     return Optional.empty();
@@ -145,8 +135,8 @@ final class HoldRules {
         ? hold(
             HoldCode.HEAT_OR_HUMIDITY_EXTREME,
             true,
-            Message.of("because.heat", "In this heat or dry air it cannot spare a root."),
-            Message.of("hold.heat", "When the heat or the very dry air is over."))
+            Message.of("because.heat"),
+            Message.of("hold.heat"))
         : Optional.empty();
   }
 
@@ -158,8 +148,8 @@ final class HoldRules {
         ? hold(
             HoldCode.NEW_ROOTS_STARTING,
             true,
-            Message.of("because.newRoots", "Its new roots are long and brittle and would snap."),
-            Message.of("hold.newRoots", "When the new roots have hardened; they snap now."))
+            Message.of("because.newRoots"),
+            Message.of("hold.newRoots"))
         : Optional.empty();
   }
 
@@ -169,8 +159,8 @@ final class HoldRules {
             new Hold(
                 HoldCode.OUT_OF_SEASON,
                 false,
-                Message.of("because.season", "Roots grow slowly at this time of its year."),
-                Message.of("hold.season", "When its window opens with the longer days."),
+                Message.of("because.season"),
+                Message.of("hold.season"),
                 Optional.of(window.from().minusDays(1))))
         : Optional.empty();
   }

@@ -41,12 +41,8 @@ final class PotRules {
     return Decision.say(
         Action.HEAVIER_POT,
         Haste.AS_SOON_AS_HELD,
-        Message.of(
-            "call.unstable",
-            "It tips, and nothing says that it needs more root room: a heavier pot or a wider foot of the same inside size. A larger pot would stay wet and stand no better."),
-        Message.of(
-            "interim.secure",
-            "Until then stand it in a heavy cover pot or against a wall, away from where people pass."));
+        Message.of("call.unstable"),
+        Message.of("interim.secure"));
   }
 
   /** Offsets have used up the pot and the plant is to stay as it is, or its mother is ending. */
@@ -59,13 +55,7 @@ final class PotRules {
     return Decision.say(
         Action.DIVIDE,
         Haste.IN_WINDOW,
-        motherEnds
-            ? Message.of(
-                "call.pups",
-                "Its pups fill the pot, and the mother plant ends after her bloom: pot the pups once they are half her height.")
-            : Message.of(
-                "call.divide",
-                "The clump has outgrown its pot and is to stay this size: part it and replant one piece."));
+        motherEnds ? Message.of("call.pups") : Message.of("call.divide"));
   }
 
   static Optional<Decision> spentNotCrowded(Facts f) {
@@ -75,20 +65,14 @@ final class PotRules {
     return Decision.say(
         Action.REFRESH,
         Haste.IN_WINDOW,
-        f.rootsHaveRoom()
-            ? Message.of(
-                "call.spent",
-                "The medium is spent while the roots still have room: new medium in the same pot is what it needs.")
-            : Message.of(
-                "call.spentAlone",
-                "The medium is spent, and nothing says that the roots need a larger pot: new medium in the same one is what it needs."));
+        f.rootsHaveRoom() ? Message.of("call.spent") : Message.of("call.spentAlone"));
   }
 
   static Optional<Decision> crowdedMayGrow(Facts f) {
     if (!f.crowdedClearly() || f.plant().keepsSize()) {
       return Optional.empty();
     }
-    return crowded(f, Action.POT_UP, "grows", "It may grow, so it goes up a size.");
+    return crowded(f, Action.POT_UP, "grows");
   }
 
   /** The plant, the spot or the pot must stay this size. */
@@ -99,52 +83,31 @@ final class PotRules {
     boolean told = f.plant().toldToStay();
     boolean covered = f.plant().heldByCover();
     if (f.plant().traits().rootLimit() <= 0) {
-      return crowded(
-          f,
-          Action.POT_UP,
-          told ? "told" : covered ? "cover" : "height",
-          told
-              ? "It should stay this size, but its roots do not stand cutting, so it goes up by the smallest step."
-              : covered
-                  ? "Its cover pot takes no larger one, but its roots do not stand cutting, so it goes up by the smallest step, and into a larger cover."
-                  : "It has reached its usual height, but its roots do not stand cutting, so it goes up by the smallest step.");
+      return crowded(f, Action.POT_UP, told ? "told" : covered ? "cover" : "height");
     }
-    return crowded(
-        f,
-        Action.ROOT_PRUNE_SAME_POT,
-        told ? "told" : covered ? "cover" : "height",
-        told
-            ? "It is to stay this size, so its roots are cut back and it returns to the same pot with fresh medium."
-            : covered
-                ? "Its cover pot stays and takes no larger one, so its roots are cut back and it returns to the same pot with fresh medium."
-                : "It has reached its usual height, so its roots are cut back and it returns to the same pot with fresh medium.");
+    return crowded(f, Action.ROOT_PRUNE_SAME_POT, told ? "told" : covered ? "cover" : "height");
   }
 
-  private static Optional<Decision> crowded(Facts f, Action action, String wording, String what) {
+  /** The key of what is said of how a crowded plant's need is met, in one of its wordings. */
+  static String means(Action action, String wording) {
+    return "call." + action + "." + wording;
+  }
+
+  private static Optional<Decision> crowded(Facts f, Action action, String wording) {
     boolean severe = f.crowdedSeverely();
     return Optional.of(
         new Decision(
             action,
             severe ? Haste.AS_SOON_AS_HELD : Haste.IN_WINDOW,
             0,
+            List.of(severe ? Message.of("call.crowdedSevere") : Message.of("call.crowdedClear")),
+            Optional.of(Message.of(means(action, wording))),
             List.of(
                 severe
-                    ? Message.of(
-                        "call.crowdedSevere",
-                        "Its roots have filled the pot altogether: it is overdue.")
-                    : Message.of("call.crowdedClear", "Its roots have filled the pot."),
-                Message.of(Grounds.means(action, wording), what)),
-            List.of(
-                severe
-                    ? Message.of(
-                        "interim.soak",
-                        "Until then soak it at each watering, and water as often as the ball asks for it.")
+                    ? Message.of("interim.soak")
                     : f.growing()
-                        ? Message.of(
-                            "interim.waterAsNow", "Until then keep watering as now; feed lightly.")
-                        : Message.of(
-                            "interim.waterUnfed",
-                            "Until then keep watering as now, without feed."))));
+                        ? Message.of("interim.waterAsNow")
+                        : Message.of("interim.waterUnfed"))));
   }
 
   /** Signs away from the roots point to crowding: find out before anything is repotted. */
@@ -162,13 +125,8 @@ final class PotRules {
             Action.WATCH,
             Haste.NOT_DUE,
             FIND_OUT,
-            Message.of(
-                "call.suspected",
-                "Its pot may be full, but nobody has seen the roots. Slip it out and look before anything is repotted."),
-            List.of(
-                Message.of(
-                    "interim.suspected",
-                    "Until then water it through slowly, in two pours ten minutes apart."))));
+            Message.of("call.suspected"),
+            List.of(Message.of("interim.suspected"))));
   }
 
   static Optional<Decision> crowdingBegins(Facts f) {
@@ -182,19 +140,10 @@ final class PotRules {
     }
     Message reason =
         !near
-            ? Message.of(
-                "call.longInPot",
-                "Nothing was seen to press, but it has been in this pot for as long as its kind usually is: a slip check is due.")
+            ? Message.of("call.longInPot")
             : snug
-                ? Message.of(
-                    "call.beginsSnug",
-                    "Roots are getting tight, and this species likes that. Not yet: look again before long.")
-                : f.rootsHaveRoom()
-                    ? Message.of(
-                        "call.begins", "Roots are reaching the wall but still have room. Not yet.")
-                    : Message.of(
-                        "call.beginsToPress",
-                        "Roots are reaching the wall. It does not press yet: look again before long.");
+                ? Message.of("call.beginsSnug")
+                : f.rootsHaveRoom() ? Message.of("call.begins") : Message.of("call.beginsToPress");
     return Optional.of(Decision.of(Action.WATCH, Haste.NOT_DUE, watchDays(f), reason, List.of()));
   }
 

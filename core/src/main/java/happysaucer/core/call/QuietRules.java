@@ -39,12 +39,7 @@ final class QuietRules {
     if (!soon) {
       return Optional.empty();
     }
-    return Decision.say(
-        Action.REFRESH,
-        Haste.IN_WINDOW,
-        Message.of(
-            "call.ownMix",
-            "It came in another medium, and the method moves new plants into its own mix."));
+    return Decision.say(Action.REFRESH, Haste.IN_WINDOW, Message.of("call.ownMix"));
   }
 
   static Optional<Decision> pastTheInterval(Facts f) {
@@ -61,10 +56,7 @@ final class QuietRules {
     return Decision.say(
         f.plant().keepsSize() || f.rootsHaveRoom() ? Action.REFRESH : Action.POT_UP,
         Haste.IN_WINDOW,
-        Message.of(
-            "call.interval",
-            "Nothing presses, but it is past its usual {} months and the method works by interval.",
-            f.plant().traits().monthsTo()));
+        Message.of("call.interval", f.plant().traits().monthsTo()));
   }
 
   /** A fall of leaves is never nothing: where a move or a journey explains it, that is said. */
@@ -80,17 +72,8 @@ final class QuietRules {
             Action.LEAVE,
             Haste.NOT_DUE,
             Math.max(LEAST_DAYS, left),
-            moved
-                ? Message.of(
-                    "call.moved",
-                    "It was moved to other light, and that costs leaves for about four weeks. Leave it where it stands, and look again then.")
-                : Message.of(
-                    "call.journey",
-                    "It has come a long way, and that costs leaves for about four weeks. Leave it where it stands, and look again then."),
-            List.of(
-                Message.of(
-                    "interim.still",
-                    "Water it by probe: with fewer leaves it drinks less than before."))));
+            moved ? Message.of("call.moved") : Message.of("call.journey"),
+            List.of(Message.of("interim.still"))));
   }
 
   static Optional<Decision> onlyNormal(Facts f) {
@@ -99,13 +82,7 @@ final class QuietRules {
     }
     return Optional.of(
         Decision.of(
-            Action.LEAVE,
-            Haste.NOT_DUE,
-            NORMAL_DAYS,
-            Message.of(
-                "call.normal",
-                "What was seen is normal for this plant at this time. Leave it in its pot."),
-            List.of()));
+            Action.LEAVE, Haste.NOT_DUE, NORMAL_DAYS, Message.of("call.normal"), List.of()));
   }
 
   static Optional<Decision> nothingStands(Facts f) {
@@ -115,14 +92,8 @@ final class QuietRules {
             Haste.NOT_DUE,
             f.somethingToFollow() ? FOLLOW_DAYS : LEAVE_DAYS,
             f.present(SignCode.MEDIUM_FALLS_AWAY)
-                ? Message.of(
-                    "call.notRooted",
-                    "The medium falls away from the roots: it has not filled this pot. Put it back.")
-                : f.somethingToFollow()
-                    ? Message.of(
-                        "call.follow",
-                        "Nothing asks for a repot. What was seen is too little to go by: look again in four weeks, sooner if it gets worse.")
-                    : Message.of("call.leave", "Nothing asks for a repot. Leave it."),
+                ? Message.of("call.notRooted")
+                : f.somethingToFollow() ? Message.of("call.follow") : Message.of("call.leave"),
             List.of()));
   }
 }

@@ -10,9 +10,7 @@ import java.util.Optional;
  * @param why for the person who disagrees
  */
 record Adjustment(double factor, Message why) {
-  static Optional<Adjustment> when(boolean applies, double factor, String key, String sentence) {
-    return applies
-        ? Optional.of(new Adjustment(factor, Message.of(key, sentence)))
-        : Optional.empty();
+  static Optional<Adjustment> when(boolean applies, double factor, String key) {
+    return applies ? Optional.of(new Adjustment(factor, Message.of(key))) : Optional.empty();
   }
 }

@@ -85,13 +85,7 @@ public final class Assess {
   private static void stands(Case c, SignCode sign, FindingCode finding, Ledger ledger) {
     double missing = STANDS - ledger.sum(finding);
     if (missing > 0 && c.signs().present(sign)) {
-      ledger.limit(
-          finding,
-          SEEN,
-          missing,
-          () ->
-              Message.of(
-                  "limit.seen", "It was seen, and what looked well elsewhere does not undo it."));
+      ledger.limit(finding, SEEN, missing, () -> Message.of("limit.seen"));
     }
   }
 
@@ -99,14 +93,7 @@ public final class Assess {
   private static void unseenRootsClaimNothing(Case c, Expectation expectation, Ledger ledger) {
     double sum = ledger.sum(FindingCode.CROWDED);
     if (sum > SUSPICION && !NearRoots.seen(c, expectation)) {
-      ledger.limit(
-          FindingCode.CROWDED,
-          UNSEEN,
-          SUSPICION - sum,
-          () ->
-              Message.of(
-                  "limit.unseen",
-                  "Nobody has seen the roots, and nothing near them: this may be suspected, no more."));
+      ledger.limit(FindingCode.CROWDED, UNSEEN, SUSPICION - sum, () -> Message.of("limit.unseen"));
     }
   }
 

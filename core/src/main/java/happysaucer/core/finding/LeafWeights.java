@@ -34,27 +34,16 @@ final class LeafWeights {
   static Optional<Adjustment> leafFallAfterAMove(
       Seen seen, Observation observation, Weight weight) {
     Integer days = seen.c().plant().states().get(StateCode.MOVED_LIGHT);
-    return when(
-        days != null && days <= MOVE_EXPLAINS_DAYS,
-        0,
-        "weight.moved",
-        "It was moved to other light in the last four weeks, and that costs leaves.");
+    return when(days != null && days <= MOVE_EXPLAINS_DAYS, 0, "weight.moved");
   }
 
   static Optional<Adjustment> paleAndNotFed(Seen seen, Observation observation, Weight weight) {
     return when(
-        !seen.c().plant().fed().orElse(true) && !seen.c().resting(),
-        UNFED,
-        "weight.paleUnfed",
-        "It is pale and is not being fed: that is hunger.");
+        !seen.c().plant().fed().orElse(true) && !seen.c().resting(), UNFED, "weight.paleUnfed");
   }
 
   static Optional<Adjustment> oneOrTwoOldLeaves(Seen seen, Observation observation, Weight weight) {
-    return when(
-        observation.value() != null && observation.value() <= 2,
-        0,
-        "weight.oldLeaves",
-        "One or two old leaves between checks are normal.");
+    return when(observation.value() != null && observation.value() <= 2, 0, "weight.oldLeaves");
   }
 
   /** It still grows above and pays for it below. */
@@ -65,16 +54,11 @@ final class LeafWeights {
             && observation.value() >= MANY_LEAVES
             && seen.c().signs().absent(SignCode.GROWTH_STALLED),
         2.5,
-        "weight.manyLeaves",
-        "Many leaves fall below while it grows above: its roots no longer feed both.");
+        "weight.manyLeaves");
   }
 
   static Optional<Adjustment> leafFallInRest(Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().resting(),
-        0,
-        "weight.leafFall",
-        "A plant at rest sheds leaves: that is its season, not its pot.");
+    return when(seen.c().resting(), 0, "weight.leafFall");
   }
 
   static Optional<Adjustment> shrivelledInDryRest(
@@ -84,77 +68,45 @@ final class LeafWeights {
         seen.c().plant().is(StateCode.RESTING)
             || (weeks == null ? seen.c().resting() : weeks < SHRIVELLED_WEEKS),
         0,
-        "weight.shrivelled",
-        "Shrivelling is normal in a dry rest and for two weeks after watering resumes.");
+        "weight.shrivelled");
   }
 
   static Optional<Adjustment> shrivelledForUnknownWeeks(
       Seen seen, Observation observation, Weight weight) {
     return when(
-        observation.value() == null && !seen.c().resting(),
-        0.5,
-        "weight.shrivelledUnknown",
-        "Nobody said for how many weeks it has been watered again, so this counts half.");
+        observation.value() == null && !seen.c().resting(), 0.5, "weight.shrivelledUnknown");
   }
 
   static Optional<Adjustment> colourFromMoreSun(Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().plant().is(StateCode.MOVED_LIGHT),
-        0,
-        "weight.moreSun",
-        "It was moved to other light, and that colours it.");
+    return when(seen.c().plant().is(StateCode.MOVED_LIGHT), 0, "weight.moreSun");
   }
 
   static Optional<Adjustment> noGrowthInRestOrDark(
       Seen seen, Observation observation, Weight weight) {
     boolean dark =
         DayLength.hours(seen.c().site().latitude(), seen.c().date()) < LITTLE_LIGHT_HOURS;
-    return when(
-        dark || seen.c().resting(),
-        0,
-        "weight.noGrowth",
-        "Nothing grows in rest or in the dark months, so stalled growth means nothing now.");
+    return when(dark || seen.c().resting(), 0, "weight.noGrowth");
   }
 
   static Optional<Adjustment> noGrowthAfterLessLight(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().plant().is(StateCode.MOVED_LIGHT),
-        0.5,
-        "weight.movedLight",
-        "It stands in other light than before, and that alone can stop growth.");
+    return when(seen.c().plant().is(StateCode.MOVED_LIGHT), 0.5, "weight.movedLight");
   }
 
   static Optional<Adjustment> paleAndUnfed(Seen seen, Observation observation, Weight weight) {
-    return when(
-        !seen.c().plant().fed().orElse(true),
-        0,
-        "weight.unfed",
-        "It is not being fed: feed first, before blaming the medium.");
+    return when(!seen.c().plant().fed().orElse(true), 0, "weight.unfed");
   }
 
   static Optional<Adjustment> paleAlthoughFed(Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().plant().fed().orElse(false),
-        FED_AND_PALE,
-        "weight.fedAndPale",
-        "It is pale although it is fed: the medium may no longer hold nutrients, or the roots no longer take them.");
+    return when(seen.c().plant().fed().orElse(false), FED_AND_PALE, "weight.fedAndPale");
   }
 
   static Optional<Adjustment> fedIsNotHungry(Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().plant().fed().orElse(false),
-        0,
-        "weight.fedNotHungry",
-        "It is fed, so more feed is not what it lacks.");
+    return when(seen.c().plant().fed().orElse(false), 0, "weight.fedNotHungry");
   }
 
   static Optional<Adjustment> floweringIsItsSeason(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        Snug.likes(seen.c()),
-        0,
-        "weight.snugFlowers",
-        "This species flowers when it is snug: that is how it should be.");
+    return when(Snug.likes(seen.c()), 0, "weight.snugFlowers");
   }
 }

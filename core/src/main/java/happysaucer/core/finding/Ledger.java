@@ -74,10 +74,7 @@ final class Ledger {
           .get(finding.ordinal())
           .add(
               new Discount(
-                  sign,
-                  Message.of(
-                      "evidence.setAside", "{} set it aside: {}", aside.by(), aside.reason()),
-                  true));
+                  sign, Message.of("evidence.setAside", aside.by(), aside.reason()), true));
     }
   }
 

@@ -54,18 +54,14 @@ public final class Losses {
             FindingCode.DECLINE,
             SignCode.LOWER_LEAVES_SHED.name(),
             STANDS,
-            () ->
-                Message.of(
-                    "loss.leaves", "Many leaves have fallen, and nothing seen so far says why."));
+            () -> Message.of("loss.leaves"));
       }
       if (c.signs().present(SignCode.WHOLE_PLANT_PALE)) {
         ledger.add(
             FindingCode.DECLINE,
             SignCode.WHOLE_PLANT_PALE.name(),
             STANDS,
-            () ->
-                Message.of(
-                    "loss.pale", "All its leaves are pale, and nothing seen so far says why."));
+            () -> Message.of("loss.pale"));
       }
     }
   }
@@ -85,14 +81,7 @@ public final class Losses {
                 && DayLength.hours(c.site().latitude(), c.date()) >= GROWING_HOURS)
             || manyLeaves(c);
     if (missing >= 2 && dim && shows && !c.resting()) {
-      ledger.add(
-          FindingCode.LIGHT_SHORTAGE,
-          SPOT,
-          STANDS,
-          () ->
-              Message.of(
-                  "loss.dark",
-                  "It is a kind of brighter places and stands two steps darker than it likes."));
+      ledger.add(FindingCode.LIGHT_SHORTAGE, SPOT, STANDS, () -> Message.of("loss.dark"));
     }
   }
 
@@ -106,22 +95,19 @@ public final class Losses {
     String sign = SignCode.LOWER_LEAVES_SHED.name();
     if (c.signs().present(SignCode.SOUR_SMELL) || c.signs().present(SignCode.WILTS_WHEN_WET)) {
       ledger.add(
-          FindingCode.ROT,
-          sign,
-          SignWeight.MODERATE.decibans(),
-          () -> Message.of("loss.rot", "Many leaves fall from a pot that smells or wilts wet."));
+          FindingCode.ROT, sign, SignWeight.MODERATE.decibans(), () -> Message.of("loss.rot"));
     } else if (wet(c)) {
       ledger.add(
           FindingCode.OVERWATERED,
           sign,
           SignWeight.MODERATE.decibans(),
-          () -> Message.of("loss.wet", "Many leaves fall from a pot that stays wet."));
+          () -> Message.of("loss.wet"));
     } else if (light(c)) {
       ledger.add(
           FindingCode.UNDERWATERED,
           sign,
           SignWeight.MODERATE.decibans(),
-          () -> Message.of("loss.dry", "Many leaves fall from a pot that is light."));
+          () -> Message.of("loss.dry"));
     }
   }
 

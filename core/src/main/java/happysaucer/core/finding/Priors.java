@@ -58,30 +58,19 @@ final class Priors {
           FindingCode.CROWDED,
           sign,
           SignWeight.STRONG.decibans(),
-          () ->
-              Message.of(
-                  "record.driesFast",
-                  "On record it now wants water in {} of the time it did after the last repot, day length allowed for.",
-                  Wording.percent(ratio)));
+          () -> Message.of("record.driesFast", Wording.percent(ratio)));
     } else if (ratio < 0.75) {
       ledger.add(
           FindingCode.CROWDED,
           sign,
           SignWeight.WEAK.decibans(),
-          () ->
-              Message.of(
-                  "record.driesFaster",
-                  "On record it dries in {} of the time it did after the last repot.",
-                  Wording.percent(ratio)));
+          () -> Message.of("record.driesFaster", Wording.percent(ratio)));
     } else {
       ledger.add(
           FindingCode.CROWDED,
           sign,
           SignWeight.AGAINST_WEAK.decibans(),
-          () ->
-              Message.of(
-                  "record.driesAsBefore",
-                  "On record it dries about as slowly as after the last repot."));
+          () -> Message.of("record.driesAsBefore"));
     }
   }
 
@@ -99,7 +88,6 @@ final class Priors {
         () ->
             Message.of(
                 "prior.crowded",
-                "Last repotted {} months ago; its kind usually takes {} to {} months.",
                 (double) Math.round(months),
                 c.plant().traits().monthsFrom(),
                 c.plant().traits().monthsTo()));
@@ -107,12 +95,7 @@ final class Priors {
         FindingCode.SPENT_MEDIUM,
         TIME,
         spent(months / c.plant().mix().lifeMonths()),
-        () ->
-            Message.of(
-                "prior.spent",
-                "The medium is {} months old; this mix lasts about {} months.",
-                (double) Math.round(months),
-                c.plant().mix().lifeMonths()));
+        () -> Message.of("prior.spent", (double) Math.round(months), c.plant().mix().lifeMonths()));
   }
 
   /** Decibans by time over the usual interval; even with a weak sign the finding does not stand. */
@@ -145,21 +128,13 @@ final class Priors {
           FindingCode.OVER_POTTED,
           BALL,
           SignWeight.MODERATE.decibans(),
-          () ->
-              Message.of(
-                  "prior.smallBall",
-                  "The ball is only {} of what the pot holds.",
-                  Wording.percent(share)));
+          () -> Message.of("prior.smallBall", Wording.percent(share)));
     } else if (share > LARGE_BALL) {
       ledger.add(
           FindingCode.OVER_POTTED,
           BALL,
           SignWeight.AGAINST_STRONG.decibans(),
-          () ->
-              Message.of(
-                  "prior.largeBall",
-                  "The ball is {} of what the pot holds, so little medium is without roots.",
-                  Wording.percent(share)));
+          () -> Message.of("prior.largeBall", Wording.percent(share)));
     }
   }
 
@@ -178,13 +153,9 @@ final class Priors {
             tips
                 ? Message.of(
                     "prior.tips",
-                    "By its weights a sideways push of about {} at mid height tips it; here it should stand {}.",
                     Standing.pushAsMass(expectation.pushN()),
                     Standing.pushAsMass(needed))
-                : Message.of(
-                    "prior.stands",
-                    "By its weights it takes a sideways push of about {} to tip it.",
-                    Standing.pushAsMass(expectation.pushN())));
+                : Message.of("prior.stands", Standing.pushAsMass(expectation.pushN())));
   }
 
   /**
@@ -206,24 +177,14 @@ final class Priors {
           Math.min(MOST_BY_RECORD, STANDS + over),
           () ->
               light
-                  ? Message.of(
-                      "record.runsPast",
-                      "On record it gets about {} times what it can drink, and yet it is dry: most of it runs past the roots.",
-                      times(ratio))
-                  : Message.of(
-                      "record.tooMuch",
-                      "On record it gets about {} times what a plant of this size can drink here: it stands too wet, or much of it runs through.",
-                      times(ratio)));
+                  ? Message.of("record.runsPast", times(ratio))
+                  : Message.of("record.tooMuch", times(ratio)));
     } else if (STANDS + under > 0) {
       ledger.add(
           FindingCode.UNDERWATERED,
           RECORD,
           Math.min(MOST_BY_RECORD, STANDS + under),
-          () ->
-              Message.of(
-                  "record.tooLittle",
-                  "On record it gets about {} of what a plant of this size drinks here.",
-                  Wording.percent(Math.round(ratio * 20) / 20.0)));
+          () -> Message.of("record.tooLittle", Wording.percent(Math.round(ratio * 20) / 20.0)));
     }
   }
 
@@ -238,14 +199,14 @@ final class Priors {
           FindingCode.OVERWATERED,
           StateCode.OVERWATERED.name(),
           SignWeight.STRONG.decibans(),
-          () -> Message.of("told.over", "Whoever waters says it gets too much."));
+          () -> Message.of("told.over"));
     }
     if (c.plant().is(StateCode.UNDERWATERED)) {
       ledger.add(
           FindingCode.UNDERWATERED,
           StateCode.UNDERWATERED.name(),
           SignWeight.STRONG.decibans(),
-          () -> Message.of("told.under", "Whoever waters says it gets too little."));
+          () -> Message.of("told.under"));
     }
   }
 }

@@ -20,20 +20,12 @@ final class RootWeights {
             && observation.code() != SignCode.MEDIUM_FALLS_AWAY
             && !seen.c().signs().present(SignCode.LITTLE_MEDIUM_LEFT)
             && weight.present().decibans() > 0;
-    return when(
-        beaten,
-        0,
-        "weight.looseMedium",
-        "The medium fell away from the roots, so it is not rooted through whatever this looks like.");
+    return when(beaten, 0, "weight.looseMedium");
   }
 
   static Optional<Adjustment> littleMediumBeatsLooseMedium(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().signs().present(SignCode.LITTLE_MEDIUM_LEFT),
-        0,
-        "weight.littleMedium",
-        "Hardly any medium is left, so what falls away says nothing: it is mostly roots.");
+    return when(seen.c().signs().present(SignCode.LITTLE_MEDIUM_LEFT), 0, "weight.littleMedium");
   }
 
   static Optional<Adjustment> rootsSeekWaterBelow(
@@ -46,61 +38,37 @@ final class RootWeights {
             || roots == RootType.RHIZOME
             || seen.c().plant().inReservoir()
             || seen.c().signs().present(SignCode.WATER_IN_COVER_POT);
-    return when(
-        seeks && !seen.slipped(),
-        0.55,
-        "weight.seekWater",
-        "Roots of this kind, or over standing water, look for the holes early; a slip check would tell.");
+    return when(seeks && !seen.slipped(), 0.55, "weight.seekWater");
   }
 
   /** Rot of the stem over clean roots is the classic case: the roots do not speak for the stem. */
   static Optional<Adjustment> stemRotsOverCleanRoots(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().signs().present(SignCode.STEM_SOFT_AT_BASE),
-        0,
-        "weight.stemRots",
-        "The stem rots at its base, and sound roots do not speak for the stem.");
+    return when(seen.c().signs().present(SignCode.STEM_SOFT_AT_BASE), 0, "weight.stemRots");
   }
 
   static Optional<Adjustment> surfaceRootsAreNormal(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().plant().traits().surfaceRoots(),
-        0,
-        "weight.surfaceRoots",
-        "Roots at the surface are normal in this species.");
+    return when(seen.c().plant().traits().surfaceRoots(), 0, "weight.surfaceRoots");
   }
 
   static Optional<Adjustment> snugSpeciesCircleSlightly(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        Snug.likes(seen.c()) && observation.grade() == Grade.SLIGHT,
-        0,
-        "weight.snug",
-        "This species likes to be snug: a few circling roots are its normal state.");
+    return when(Snug.likes(seen.c()) && observation.grade() == Grade.SLIGHT, 0, "weight.snug");
   }
 
   static Optional<Adjustment> buriedNeckThatRots(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().plant().traits().neckRot(),
-        1.5,
-        "weight.neckRots",
-        "The neck of this species rots when it is buried.");
+    return when(seen.c().plant().traits().neckRot(), 1.5, "weight.neckRots");
   }
 
   static Optional<Adjustment> mouldIsHarmless(Seen seen, Observation observation, Weight weight) {
-    return when(true, 0.5, "weight.mould", "Mould on the surface is harmless in itself.");
+    return when(true, 0.5, "weight.mould");
   }
 
   /** Grains of clay break down to mud; out of other media a few fines wash at any time. */
   static Optional<Adjustment> onlyClayTurnsToMud(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        !seen.c().plant().mix().holdsClay(),
-        0.4,
-        "weight.mud",
-        "Only granular clay breaks down to mud; out of other media fines wash at any time.");
+    return when(!seen.c().plant().mix().holdsClay(), 0.4, "weight.mud");
   }
 }

@@ -18,30 +18,14 @@ final class Trends {
   /**
    * @param rising whether it worsens by rising
    */
-  private record Trend(SignCode sign, FindingCode finding, boolean rising, String sentence) {}
+  private record Trend(SignCode sign, FindingCode finding, boolean rising) {}
 
   private static final List<Trend> ALL =
       List.of(
-          new Trend(
-              SignCode.WATER_POOLS,
-              FindingCode.CROWDED,
-              true,
-              "From check to check water takes longer to soak in: {}, then {} seconds."),
-          new Trend(
-              SignCode.WATER_RUNS_THROUGH,
-              FindingCode.SPENT_MEDIUM,
-              false,
-              "From check to check it keeps less of a pour: a share of {}, then {}."),
-          new Trend(
-              SignCode.LOWER_LEAVES_SHED,
-              FindingCode.CROWDED,
-              true,
-              "From check to check it sheds more leaves: {}, then {}."),
-          new Trend(
-              SignCode.LEANS,
-              FindingCode.UNSTABLE,
-              true,
-              "From check to check it leans further: {}, then {} degrees."));
+          new Trend(SignCode.WATER_POOLS, FindingCode.CROWDED, true),
+          new Trend(SignCode.WATER_RUNS_THROUGH, FindingCode.SPENT_MEDIUM, false),
+          new Trend(SignCode.LOWER_LEAVES_SHED, FindingCode.CROWDED, true),
+          new Trend(SignCode.LEANS, FindingCode.UNSTABLE, true));
 
   static final String GROWTH = "GROWTH_SINCE_REPOT";
 
@@ -68,7 +52,7 @@ final class Trends {
             trend.finding(),
             EvidenceCodes.TREND + trend.sign().name(),
             SignWeight.WEAK.decibans(),
-            () -> Message.of("trend." + trend.sign(), trend.sentence(), first, last));
+            () -> Message.of("trend." + trend.sign(), first, last));
       }
     }
     growth(c, ledger);
@@ -101,11 +85,7 @@ final class Trends {
           FindingCode.CROWDED,
           GROWTH,
           SignWeight.WEAK.decibans(),
-          () ->
-              Message.of(
-                  "trend.height",
-                  "It has grown by {} since the last repot, and its roots with it.",
-                  Wording.percent(gained)));
+          () -> Message.of("trend.height", Wording.percent(gained)));
     }
   }
 }

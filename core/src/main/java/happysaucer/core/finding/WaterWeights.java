@@ -44,20 +44,12 @@ final class WaterWeights {
   /** Where it is short of water, a light pot and early wilting speak for thirst alone. */
   static Optional<Adjustment> thirstSpeaksForItself(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().plant().is(StateCode.UNDERWATERED),
-        0,
-        "weight.thirst",
-        "It gets too little water, so this is thirst and says nothing of its roots.");
+    return when(seen.c().plant().is(StateCode.UNDERWATERED), 0, "weight.thirst");
   }
 
   static Optional<Adjustment> runThroughAfterDryRest(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().resting(),
-        0,
-        "weight.afterRest",
-        "In and just after a dry rest the first waterings always run through.");
+    return when(seen.c().resting(), 0, "weight.afterRest");
   }
 
   static Optional<Adjustment> openMixesHoldLittle(
@@ -69,25 +61,17 @@ final class WaterWeights {
             && share >= RETAINED_OPEN
             && share < RETAINED,
         0,
-        "weight.openMix",
-        "Bark and mineral mixes keep only 5 to 15 % of a pour anyway.");
+        "weight.openMix");
   }
 
   static Optional<Adjustment> retainsEnough(Seen seen, Observation observation, Weight weight) {
     return when(
-        observation.value() != null && observation.value() >= RETAINED,
-        0,
-        "weight.retains",
-        "It keeps a tenth or more of the pour: the medium still holds.");
+        observation.value() != null && observation.value() >= RETAINED, 0, "weight.retains");
   }
 
   static Optional<Adjustment> soaksInWithinAMinute(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        observation.value() != null && observation.value() <= POOLING,
-        0,
-        "weight.soaksIn",
-        "The second pour soaked in within a minute: that is no pooling.");
+    return when(observation.value() != null && observation.value() <= POOLING, 0, "weight.soaksIn");
   }
 
   /**
@@ -108,8 +92,7 @@ final class WaterWeights {
             && !underModel
             && !underOwn,
         0,
-        "weight.driesAsExpected",
-        "A pot of this size is expected to dry about this fast in this light and season.");
+        "weight.driesAsExpected");
   }
 
   /** A large pot in a dark month is wet for long by nature; too large a pot is so all the same. */
@@ -123,37 +106,25 @@ final class WaterWeights {
             && expected.isPresent()
             && days <= WET_SHARE * expected.get(),
         0,
-        "weight.wetAsExpected",
-        "A pot of this size is expected to stay moist about this long in this light and season.");
+        "weight.wetAsExpected");
   }
 
   static Optional<Adjustment> reservoirStandsInWater(
       Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.c().plant().inReservoir(),
-        0,
-        "weight.reservoir",
-        "It grows over a reservoir: water below is meant to be there.");
+    return when(seen.c().plant().inReservoir(), 0, "weight.reservoir");
   }
 
   /**
    * Kept dry until it grows: a light pot, a hard surface and quick drying are as they should be.
    */
   static Optional<Adjustment> dryIsItsRest(Seen seen, Observation observation, Weight weight) {
-    return when(
-        seen.restsDry() && observation.grade() != Grade.HEAVY,
-        0,
-        "weight.dryRest",
-        "It is in its dry rest: light and dry is how it should be.");
+    return when(seen.restsDry() && observation.grade() != Grade.HEAVY, 0, "weight.dryRest");
   }
 
   /** What should be dry and is wet rots first. */
   static Optional<Adjustment> wetInDryRest(Seen seen, Observation observation, Weight weight) {
     return when(
-        seen.restsDry() && observation.grade() != Grade.LIGHT,
-        WET_AT_REST,
-        "weight.wetRest",
-        "It should be dry in its rest, and a wet pot rots it first.");
+        seen.restsDry() && observation.grade() != Grade.LIGHT, WET_AT_REST, "weight.wetRest");
   }
 
   /** Twice as long as such a pot keeps its surface moist, or for three weeks in any light. */
@@ -163,7 +134,6 @@ final class WaterWeights {
     return when(
         days != null && days >= Math.min(WET_ANYWHERE, WET_LONG * expected.orElse(WET_DAYS)),
         WET_AT_REST,
-        "weight.wetLong",
-        "That is far longer than such a pot should stay wet.");
+        "weight.wetLong");
   }
 }

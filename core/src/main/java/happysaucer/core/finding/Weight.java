@@ -21,22 +21,25 @@ public record Weight(
     Message presentReason,
     Message absentReason) {
 
+  /**
+   * @param row the sign as it stands in the table, a grade of heft with it; the reasons are said
+   *     under the names of the finding and of this
+   */
   public static Weight of(
       FindingCode finding,
       SignCode sign,
       @Nullable Grade heft,
       SignWeight present,
       SignWeight absent,
-      String whyPresent,
-      String whyAbsent) {
-    String of = finding + "." + sign;
+      String row) {
+    String of = finding + "." + row;
     return new Weight(
         finding,
         sign,
         heft,
         present,
         absent,
-        Message.of("present." + of, whyPresent),
-        Message.of("absent." + of, whyAbsent));
+        Message.of("present." + of),
+        Message.of("absent." + of));
   }
 }

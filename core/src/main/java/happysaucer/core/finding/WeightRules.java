@@ -171,10 +171,7 @@ final class WeightRules {
             && observation.code() == SignCode.ROOTS_ROTTEN
             && seen.c().signs().present(SignCode.STEM_SOFT_AT_BASE);
     if (roots) {
-      return Optional.of(
-          Message.of(
-              "weight.stemRots",
-              "The stem rots at its base, and sound roots do not speak for the stem."));
+      return Optional.of(Message.of("weight.stemRots"));
     }
     SignGroup place = seen.signs().get(observation.code()).group();
     boolean elsewhere =
@@ -182,11 +179,6 @@ final class WeightRules {
             && place != SignGroup.ROOTS
             && (weight.finding() == FindingCode.CROWDED || place != SignGroup.WATER)
             && seen.speaksElsewhere(weight.finding(), place);
-    return elsewhere
-        ? Optional.of(
-            Message.of(
-                "weight.otherPlace",
-                "It was seen in another place, and what is not there in this one does not undo that."))
-        : Optional.empty();
+    return elsewhere ? Optional.of(Message.of("weight.otherPlace")) : Optional.empty();
   }
 }

@@ -97,9 +97,7 @@ public record Forecast(
           Optional.empty(),
           Optional.empty(),
           Optional.empty(),
-          Message.of(
-              "forecast.unknown",
-              "Nobody knows when it was last repotted, so the forecast waits for the first slip check."),
+          Message.of("forecast.unknown"),
           false);
     }
     GrowingTime time = new GrowingTime(c.site().latitude());
@@ -130,17 +128,11 @@ public record Forecast(
 
   private static Message basis(boolean seen, Rate rate) {
     if (seen) {
-      return Message.of(
-          "forecast.slip", "From what the slip check showed; right eight times in ten.");
+      return Message.of("forecast.slip");
     }
     return rate.waterings() > 0
-        ? Message.of(
-            "forecast.watering",
-            "From its own watering interval, now against just after the last repot, corrected for day length ({} compared); right eight times in ten.",
-            rate.waterings())
-        : Message.of(
-            "forecast.calendar",
-            "From the time since the last repot, the size of the pot and how fast its kind fills one; right eight times in ten.");
+        ? Message.of("forecast.watering", rate.waterings())
+        : Message.of("forecast.calendar");
   }
 
   /**

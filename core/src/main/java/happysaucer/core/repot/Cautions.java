@@ -61,26 +61,20 @@ public final class Cautions {
     return call.also().stream().anyMatch(also -> also.code() == code);
   }
 
-  private void add(CautionCode code, String sentence, Object... values) {
-    cautions.add(new Caution(code, Message.of("caution." + code, sentence, values)));
+  private void add(CautionCode code, String key, Object... values) {
+    cautions.add(new Caution(code, Message.of("caution." + key, values)));
   }
 
   private void sapAndSpines() {
     if (c.plant().species().group() == Group.EUPHORBIA) {
-      add(
-          CautionCode.SAP,
-          "Its milk burns skin and can blind: goggles and gloves, wash hands and blades. In an eye: rinse 15 minutes and see a doctor at once.");
+      add(CautionCode.SAP, "milk");
     } else if (traits.sap() == Sap.MILKY) {
-      add(
-          CautionCode.SAP,
-          "Milky sap irritates skin and eyes: wear gloves, wash hands and blades. In an eye: rinse 15 minutes and see a doctor.");
+      add(CautionCode.SAP, "milkySap");
     } else if (traits.sap() == Sap.IRRITANT) {
-      add(
-          CautionCode.SAP,
-          "Its sap irritates skin, mouth and eyes: wear gloves, wash hands and blades.");
+      add(CautionCode.SAP, "sap");
     }
     if (traits.spines()) {
-      add(CautionCode.SPINES, "Spines: use tongs or a paper collar and thick gloves.");
+      add(CautionCode.SPINES, "spines");
     }
   }
 
@@ -94,20 +88,14 @@ public final class Cautions {
         call.action() == Action.ROT_RESCUE
             || call.action() == Action.POT_DOWN
             || call.action() == Action.PEST_CLEAN;
-    add(
-        CautionCode.HYGIENE,
-        discarded
-            ? "Bag the roots and old medium you take off, not on compost, scrub the pot, and wash hands: potting mixes can carry bacteria that harm lungs."
-            : "Open bags away from your face and wash hands after work: potting mixes can carry bacteria that harm lungs.");
+    add(CautionCode.HYGIENE, discarded ? "bagAndWash" : "bagsAndHands");
     if (plan.rootWork().openRoots(call)) {
-      add(CautionCode.FEED_BURN, "No soluble feed on cut roots.");
+      add(CautionCode.FEED_BURN, "cutRoots");
     } else if (plan.feed().kind() == FeedKind.SLOW_RELEASE) {
-      add(
-          CautionCode.FEED_BURN,
-          "Feed at the dose for containers only; a label's dose for open ground burns roots in a pot.");
+      add(CautionCode.FEED_BURN, "feedDose");
     }
     if (call.action() != Action.TOP_DRESS) {
-      add(CautionCode.SUN, "No direct sun on a fresh repot.");
+      add(CautionCode.SUN, "sun");
     }
   }
 
@@ -116,45 +104,25 @@ public final class Cautions {
       lifting(c.lift(chosen.wetMassG()));
     }
     if (chosen.mix().mix().dusty()) {
-      add(
-          CautionCode.DUST,
-          "Damp the mix before pouring, outdoors or masked; its dry dust harms lungs.");
+      add(CautionCode.DUST, "dust");
     }
   }
 
   private void lifting(Lift lift) {
     Object mass = About.of(Mass.ofGrams(lift.grams()));
     switch (lift.how()) {
-      case HOIST ->
-          add(
-              CautionCode.LIFTING,
-              "It weighs about {} wet, over the {} two persons should lift: use a dolly or hoist. Local rules go first.",
-              mass,
-              Mass.ofGrams(c.method().liftTwoG()));
-      case TWO ->
-          add(
-              CautionCode.LIFTING,
-              "It weighs about {} wet, over the {} one person should lift: use two persons or a dolly. Local rules go first.",
-              mass,
-              Mass.ofGrams(c.method().liftOneG()));
-      case TWO_FROM_THE_FLOOR ->
-          add(
-              CautionCode.LIFTING,
-              "It weighs about {} wet: lift from the floor or on stairs only with two. Local rules go first.",
-              mass);
+      case HOIST -> add(CautionCode.LIFTING, "hoist", mass, Mass.ofGrams(c.method().liftTwoG()));
+      case TWO -> add(CautionCode.LIFTING, "liftByTwo", mass, Mass.ofGrams(c.method().liftOneG()));
+      case TWO_FROM_THE_FLOOR -> add(CautionCode.LIFTING, "liftFromTheFloor", mass);
       case ONE -> {}
     }
     if (lift.two()) {
-      add(
-          CautionCode.TWO_PERSONS,
-          "Two persons: one holds the stem base, one the pot; a tall plant swings. Ladders only for those trained on them.");
+      add(CautionCode.TWO_PERSONS, "twoPersons");
     }
   }
 
   private void blades() {
-    add(
-        CautionCode.BLADES,
-        "Cut away from yourself, with gloves; disinfect blades between plants.");
+    add(CautionCode.BLADES, "blades");
   }
 
   private void shards() {
@@ -165,18 +133,14 @@ public final class Cautions {
             || c.signs().present(SignCode.POT_BROKEN);
     boolean drills = call.action() == Action.DRAINAGE_RESCUE;
     if (breaks) {
-      add(CautionCode.POT_SHARDS, "Shards cut: goggles, thick gloves, and count the pieces.");
+      add(CautionCode.POT_SHARDS, "shards");
     } else if (drills && c.pot().material() != Material.PLASTIC) {
-      add(
-          CautionCode.POT_SHARDS,
-          "If you make holes rather than change the pot: goggles, slow and wet, never in cracked glaze.");
+      add(CautionCode.POT_SHARDS, "drilling");
     }
     boolean cement =
         c.pot().material() == Material.FIBRE || c.pot().material() == Material.CONCRETE;
     if ((breaks || drills) && cement) {
-      add(
-          CautionCode.FIBRE_CEMENT,
-          "Old fibre cement can hold asbestos: never drill, saw or break it. That is work for specialists.");
+      add(CautionCode.FIBRE_CEMENT, "fibreCement");
     }
   }
 
@@ -187,13 +151,9 @@ public final class Cautions {
     }
     add(
         CautionCode.TREATMENT,
-        c.site().use() == SiteUse.CHILDREN
-            ? "Wash or wipe first. Products only with this site's consent, as label and local law allow, by licensed people where the law asks, with children kept off; record product, dose, who and when."
-            : "Wash or wipe first. Products only as label and local law allow, by licensed people where the law asks, not in sun or heat, pets and people kept off; record product, dose, who and when.");
+        c.site().use() == SiteUse.CHILDREN ? "treatmentByChildren" : "treatment");
     if (traits.foodCrop()) {
-      add(
-          CautionCode.FOOD_CROP,
-          "Its fruit or leaves may be eaten: no product unless its label names this crop, and keep the waiting time.");
+      add(CautionCode.FOOD_CROP, "foodCrop");
     }
   }
 
@@ -201,7 +161,7 @@ public final class Cautions {
     if (!traits.poisonous().isEmpty()) {
       add(
           CautionCode.POISONOUS,
-          "Poisonous if eaten: keep from {}.",
+          "poisonous",
           String.join(
               " and ",
               traits.poisonous().contains("people")
@@ -216,14 +176,10 @@ public final class Cautions {
         c.plant().heightMm() >= 1000
             || plan.chosen().map(p -> p.wetMassG() > c.method().liftFloorG()).orElse(false);
     if (large && c.site().use() != SiteUse.PRIVATE) {
-      add(
-          CautionCode.EGRESS,
-          "Keep exits, corridors and fire escapes free while you work and when it is back.");
+      add(CautionCode.EGRESS, "egress");
     }
     if (!c.site().outdoors()) {
-      add(
-          CautionCode.ELECTRICAL,
-          "Water and current: look for sockets, floor boxes and lighting strips before you pour; a wet tarp is slippery.");
+      add(CautionCode.ELECTRICAL, "electrical");
     }
   }
 }

@@ -47,54 +47,35 @@ final class FeedRules {
         : feed;
   }
 
-  private static final Message FIRST_IT_DRINKS =
-      Message.of("feed.drinks", "No feed until it has been watered again for two weeks.");
+  private static final Message FIRST_IT_DRINKS = Message.of("feed.drinks");
 
   private static Feed ruled(
       Case c, Call call, RootWork work, Optional<Candidate> best, LocalDate workDay) {
     if (call.action() == Action.ROT_RESCUE
         || call.action() == Action.POT_DOWN && work.rootShare() > 0) {
-      return held(
-          workDay.plusDays(HOLD_ROT_DAYS),
-          "feed.rot",
-          "No feed for seven weeks after rot: new roots come first.");
+      return held(workDay.plusDays(HOLD_ROT_DAYS), "feed.rot");
     }
     if (call.action() == Action.POT_DOWN) {
-      return held(
-          workDay.plusDays(HOLD_CUT_DAYS),
-          "feed.down",
-          "No feed for five weeks: its roots have to fill the smaller pot first.");
+      return held(workDay.plusDays(HOLD_CUT_DAYS), "feed.down");
     }
     if (work.openRoots(call)) {
-      return held(
-          workDay.plusDays(HOLD_CUT_DAYS),
-          "feed.cut",
-          "No feed for five weeks after cutting roots: it burns the cuts.");
+      return held(workDay.plusDays(HOLD_CUT_DAYS), "feed.cut");
     }
     if (work.bareRooted()) {
-      return held(
-          workDay.plusDays(HOLD_CUT_DAYS),
-          "feed.bare",
-          "No feed for five weeks after washing the roots bare: they have to take hold first.");
+      return held(workDay.plusDays(HOLD_CUT_DAYS), "feed.bare");
     }
     if (best.isEmpty()) {
-      return none("feed.noPot", "Feed is settled once there is a pot.");
+      return none("feed.noPot");
     }
     if (c.resting()) {
-      return none("feed.rest", "No feed while it rests; the first when it grows.");
+      return none("feed.rest");
     }
     if (best.get().mix().mix().charged()) {
       return new Feed(
-          FeedKind.IN_MIX,
-          OptionalDouble.empty(),
-          Optional.empty(),
-          Message.of("feed.inMix", "The mix comes with feed."));
+          FeedKind.IN_MIX, OptionalDouble.empty(), Optional.empty(), Message.of("feed.inMix"));
     }
     if (c.method().feed() == Method.FeedChoice.HOLD) {
-      return held(
-          workDay.plusDays(HOLD_CUT_DAYS),
-          "feed.method",
-          "The method holds feed for five weeks after a repot.");
+      return held(workDay.plusDays(HOLD_CUT_DAYS), "feed.method");
     }
     double grams =
         GRAMS_PER_LITRE
@@ -102,24 +83,17 @@ final class FeedRules {
             * c.plant().traits().feeder().factor()
             * (c.light() == Light.LOW ? LOW_LIGHT : 1);
     if (grams < LEAST_GRAMS) {
-      return none("feed.little", "Too little fresh medium goes in to be worth feeding.");
+      return none("feed.little");
     }
     return new Feed(
-        FeedKind.SLOW_RELEASE,
-        OptionalDouble.of(grams),
-        Optional.empty(),
-        Message.of(
-            "feed.slow",
-            "Slow-release feed mixed into the fresh medium, away from the stem; the label's dose for pots goes first."));
+        FeedKind.SLOW_RELEASE, OptionalDouble.of(grams), Optional.empty(), Message.of("feed.slow"));
   }
 
-  private static Feed none(String key, String sentence) {
-    return new Feed(
-        FeedKind.NONE, OptionalDouble.empty(), Optional.empty(), Message.of(key, sentence));
+  private static Feed none(String key) {
+    return new Feed(FeedKind.NONE, OptionalDouble.empty(), Optional.empty(), Message.of(key));
   }
 
-  private static Feed held(LocalDate until, String key, String sentence) {
-    return new Feed(
-        FeedKind.HOLD, OptionalDouble.empty(), Optional.of(until), Message.of(key, sentence));
+  private static Feed held(LocalDate until, String key) {
+    return new Feed(FeedKind.HOLD, OptionalDouble.empty(), Optional.of(until), Message.of(key));
   }
 }

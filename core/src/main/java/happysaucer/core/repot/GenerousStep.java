@@ -39,14 +39,7 @@ record GenerousStep(Steps steps, boolean applies) implements School {
   @Override
   public Message words() {
     return applies
-        ? Message.of(
-            "size.generous",
-            "By the generous step: up to {} over the ball, best about {}.",
-            Length.ofMm(mostMm()),
-            Length.ofMm(bestMm()))
-        : Message.of(
-            "size.notGenerous",
-            "The generous step is for large strong trees in their season, so the small step is taken: up to {} over the ball.",
-            Length.ofMm(mostMm()));
+        ? Message.of("size.generous", Length.ofMm(mostMm()), Length.ofMm(bestMm()))
+        : Message.of("size.notGenerous", Length.ofMm(mostMm()));
   }
 }

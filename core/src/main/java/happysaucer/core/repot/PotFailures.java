@@ -48,10 +48,7 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
   List<Failure> of(Pot pot, Fit fit, double mostMm) {
     List<Failure> failures = new ArrayList<>(1);
     if (pot.drainHoles() == 0) {
-      failures.add(
-          new Failure(
-              FailureCode.NO_HOLES,
-              Message.of("fail.noHoles", "It has no holes: use it only as a cover pot.")));
+      failures.add(new Failure(FailureCode.NO_HOLES, Message.of("fail.noHoles")));
     }
     if (c.cover().isPresent()
         && c.cover().get().fixed()
@@ -60,10 +57,7 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
       failures.add(
           new Failure(
               FailureCode.COVER,
-              Message.of(
-                  "fail.cover",
-                  "It does not go into the cover pot, {} wide inside, which stays.",
-                  Length.ofMm(c.cover().get().pot().topMm()))));
+              Message.of("fail.cover", Length.ofMm(c.cover().get().pot().topMm()))));
     }
     if (aim != Aim.TOP_ONLY) {
       if (work.bends() && aim != Aim.SAME_POT) {
@@ -75,12 +69,7 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
       }
       tooDeep(pot, failures);
       if (pot.shape() == Shape.URN || pot.mouthMm() < pot.topMm() - 1) {
-        failures.add(
-            new Failure(
-                FailureCode.UNRELEASABLE,
-                Message.of(
-                    "fail.unreleasable",
-                    "Its mouth is narrower than its belly: the ball never comes out whole.")));
+        failures.add(new Failure(FailureCode.UNRELEASABLE, Message.of("fail.unreleasable")));
       }
     }
     return failures;
@@ -101,7 +90,6 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
               FailureCode.CLEARANCE,
               Message.of(
                   "fail.rootsCramped",
-                  "It holds {}; the roots that remain need {} or more.",
                   Volume.ofLitres(fit.fillLitres()),
                   Volume.ofLitres(work.ballLitres() * ROOTS_LEAST))));
     }
@@ -114,11 +102,9 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
           new Failure(
               FailureCode.OVER_STEP,
               larger
-                  ? Message.of(
-                      "fail.largerAfterRot", "It is larger than the pot in which its roots rotted.")
+                  ? Message.of("fail.largerAfterRot")
                   : Message.of(
                       "fail.rootsLost",
-                      "It holds {}, and so few roots dry no more than {}.",
                       Volume.ofLitres(fit.fillLitres()),
                       Volume.ofLitres(work.ballLitres() * ROOTS_MOST))));
     }
@@ -139,12 +125,9 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
           new Failure(
               FailureCode.CLEARANCE,
               fit.clearanceMm() < 0
-                  ? Message.of("fail.ballWider", "The ball does not go in.")
+                  ? Message.of("fail.ballWider")
                   : Message.of(
-                      "fail.clearance",
-                      "Only {} between ball and wall; medium cannot be worked in under {}.",
-                      Length.ofMm(fit.clearanceMm()),
-                      Length.ofMm(needed))));
+                      "fail.clearance", Length.ofMm(fit.clearanceMm()), Length.ofMm(needed))));
     }
   }
 
@@ -154,11 +137,7 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
     if (Rounding.forDecision(fit.trimMm()) > gives * work.after().heightMm()) {
       failures.add(
           new Failure(
-              FailureCode.TOO_SHALLOW,
-              Message.of(
-                  "fail.tooTall",
-                  "The ball would stand {} too high, more than its base gives.",
-                  Length.ofMm(fit.trimMm()))));
+              FailureCode.TOO_SHALLOW, Message.of("fail.tooTall", Length.ofMm(fit.trimMm()))));
     }
   }
 
@@ -167,12 +146,7 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
 
   private void tooDeep(Pot pot, List<Failure> failures) {
     if (aim == Aim.SHALLOWER && pot.heightMm() > c.pot().heightMm() + 1) {
-      failures.add(
-          new Failure(
-              FailureCode.OVER_STEP,
-              Message.of(
-                  "fail.deeper",
-                  "It is deeper than the present pot; a base is shown in a shallower one.")));
+      failures.add(new Failure(FailureCode.OVER_STEP, Message.of("fail.deeper")));
     }
   }
 
@@ -189,11 +163,7 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
       if (!same) {
         failures.add(
             new Failure(
-                FailureCode.OVER_STEP,
-                Message.of(
-                    "fail.otherSize",
-                    "Not the same inside size as the present pot, which is {} wide and holds its roots well.",
-                    Length.ofMm(c.pot().topMm()))));
+                FailureCode.OVER_STEP, Message.of("fail.otherSize", Length.ofMm(c.pot().topMm()))));
       }
       return;
     }
@@ -208,13 +178,9 @@ record PotFailures(Case c, Call call, Aim aim, School school, RootWork work) {
               byWidth
                   ? Message.of(
                       "fail.overStep",
-                      "{} wider than the ball, more than the {} this method allows: too much medium would stay wet.",
                       Length.ofMm((pot.topMm() - ballTopMm())),
                       Length.ofMm(school.mostMm()))
-                  : Message.of(
-                      "fail.overShare",
-                      "The ball would be only {} of what the pot holds; this method wants about two thirds.",
-                      Wording.percent(fit.ballShare()))));
+                  : Message.of("fail.overShare", Wording.percent(fit.ballShare()))));
     }
   }
 }

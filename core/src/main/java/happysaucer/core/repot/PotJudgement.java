@@ -66,9 +66,8 @@ record PotJudgement(
     return remarks;
   }
 
-  private static void add(
-      List<Remark> remarks, RemarkCode code, String key, String sentence, Object... values) {
-    remarks.add(new Remark(code, Message.of(key, sentence, values)));
+  private static void add(List<Remark> remarks, RemarkCode code, String key, Object... values) {
+    remarks.add(new Remark(code, Message.of(key, values)));
   }
 
   /** It can be done, but not in comfort. */
@@ -78,38 +77,19 @@ record PotJudgement(
     }
     if (work.bends()) {
       if (work.after().heightMm() > pot.heightMm()) {
-        add(
-            remarks,
-            RemarkCode.TIGHT,
-            "remark.longRoots",
-            "Its roots are longer than the pot is deep: lay them round, do not cut them for it.");
+        add(remarks, RemarkCode.TIGHT, "remark.longRoots");
       }
       return;
     }
     if (fit.trimMm() > 0) {
-      add(
-          remarks,
-          RemarkCode.TIGHT,
-          "remark.trim",
-          "The ball is {} too tall: loosen its base and take so much off, or take a deeper pot.",
-          Length.ofMm(fit.trimMm()));
+      add(remarks, RemarkCode.TIGHT, "remark.trim", Length.ofMm(fit.trimMm()));
     } else if (!aim.mayFitTightly()
         && Rounding.forDecision(fit.baseLayerMm()) < Clearance.comfortBaseMm(pot)) {
-      add(
-          remarks,
-          RemarkCode.TIGHT,
-          "remark.thinBase",
-          "Only {} under the ball: slice a little off its base for more.",
-          Length.ofMm(fit.baseLayerMm()));
+      add(remarks, RemarkCode.TIGHT, "remark.thinBase", Length.ofMm(fit.baseLayerMm()));
     }
     if (!aim.mayFitTightly()
         && Rounding.forDecision(fit.clearanceMm()) < Clearance.comfortMm(pot)) {
-      add(
-          remarks,
-          RemarkCode.TIGHT,
-          "remark.tightWall",
-          "Only {} round the ball: work the medium in with a thin stick.",
-          Length.ofMm(fit.clearanceMm()));
+      add(remarks, RemarkCode.TIGHT, "remark.tightWall", Length.ofMm(fit.clearanceMm()));
     }
   }
 
@@ -121,7 +101,6 @@ record PotJudgement(
             remarks,
             RemarkCode.COVER,
             "remark.coverTooSmall",
-            "It does not go into the cover pot, {} wide inside: plan a larger cover with it.",
             Length.ofMm(c.cover().get().pot().topMm()));
       }
       return;
@@ -137,9 +116,6 @@ record PotJudgement(
           remarks,
           RemarkCode.COVER,
           byWidth ? "remark.coverWidth" : "remark.coverHeight",
-          byWidth
-              ? "It is {} wider than the pot that stands in the cover pot now: measure the cover's mouth first, or plan a new one."
-              : "It is {} taller than the pot that stands in the cover pot now: it will look out, unless its cover is deeper.",
           Length.ofMm(byWidth ? wider : taller));
     }
   }
@@ -154,44 +130,23 @@ record PotJudgement(
           remarks,
           over > school.mostMm() ? RemarkCode.COARSE_STOCK : RemarkCode.LARGE_STEP,
           "remark.largeStep",
-          "{} over the ball is a large step; water with care at first.",
           Length.ofMm(over));
     }
     if (steps && fit.ballShare() < School.SHARE_LEAST) {
-      add(
-          remarks,
-          RemarkCode.ABOVE_SHARE,
-          "remark.share",
-          "The ball is {} of the fill; two thirds would be usual.",
-          Wording.percent(fit.ballShare()));
+      add(remarks, RemarkCode.ABOVE_SHARE, "remark.share", Wording.percent(fit.ballShare()));
     }
     if (fit.baseLayerMm() > BASE_MOST) {
-      add(
-          remarks,
-          RemarkCode.DEEP_BASE,
-          "remark.deepBase",
-          "{} of fresh medium under the ball.",
-          Length.ofMm(fit.baseLayerMm()));
+      add(remarks, RemarkCode.DEEP_BASE, "remark.deepBase", Length.ofMm(fit.baseLayerMm()));
     }
   }
 
   private void wetAndAir(List<Remark> remarks) {
     double stood = c.plant().traits().daysRingWetStood(c.pot().topMm());
     if (first.isPresent() && first.get().daysRingWet().orElse(Double.MAX_VALUE) > stood) {
-      add(
-          remarks,
-          RemarkCode.STAYS_WET_LONG,
-          "remark.staysWet",
-          "The fresh medium stays wet for longer than the {} days its roots put up with.",
-          (double) Math.round(stood));
+      add(remarks, RemarkCode.STAYS_WET_LONG, "remark.staysWet", (double) Math.round(stood));
     }
     if (mix.airFilled() < AFP_LEAST) {
-      add(
-          remarks,
-          RemarkCode.AIRLESS,
-          "remark.airless",
-          "Only {} of air left in this mix at this depth.",
-          Wording.percent(mix.airFilled()));
+      add(remarks, RemarkCode.AIRLESS, "remark.airless", Wording.percent(mix.airFilled()));
     }
     if (fit.coarseMm() > 0) {
       double without = mix.retention().airFilled(pot.fill());
@@ -199,7 +154,6 @@ record PotJudgement(
           remarks,
           RemarkCode.COARSE_LAYER,
           "remark.coarseLayer",
-          "The coarse layer lifts the wet zone: {} of air in the mix above it, {} without the layer.",
           Wording.percent(mix.airFilled()),
           Wording.percent(without));
     }
@@ -214,25 +168,15 @@ record PotJudgement(
           remarks,
           RemarkCode.TIPPY,
           "remark.tippy",
-          "A sideways push of about {} at mid height tips it; here it should stand {}. About {} more low in the pot, or a foot of about {}, would do; never a larger volume.",
           Standing.pushAsMass(standing.pushN()),
           Standing.pushAsMass(wanted),
           About.of(Mass.ofGrams(standing.addedMassG(wanted))),
           About.of(Length.ofMm(standing.footForMm(wanted))));
     } else if (mayTip() && standing.tiltDegrees() < Standing.TILT_WARNING) {
-      add(
-          remarks,
-          RemarkCode.TIPPY,
-          "remark.tilts",
-          "It falls when tilted by {} degrees: mind thresholds and trolleys.",
-          standing.tiltDegrees());
+      add(remarks, RemarkCode.TIPPY, "remark.tilts", standing.tiltDegrees());
     }
     if (aim == Aim.SAME_SIZE && c.signsOfTipping() && !firmer()) {
-      add(
-          remarks,
-          RemarkCode.NOT_FIRMER,
-          "remark.notFirmer",
-          "It stands hardly firmer than the present pot.");
+      add(remarks, RemarkCode.NOT_FIRMER, "remark.notFirmer");
     }
   }
 
@@ -256,7 +200,6 @@ record PotJudgement(
           remarks,
           RemarkCode.HEAVY,
           "remark.heavySaving",
-          "About {} when wet: {}, and more than the client will move alone. Plastic would save about {}.",
           About.of(Mass.ofGrams(wetMassG)),
           lift.how().words(),
           About.of(Mass.ofGrams(saving)));
@@ -265,7 +208,6 @@ record PotJudgement(
           remarks,
           RemarkCode.HEAVY,
           "remark.heavy",
-          "About {} when wet: {}, and more than the client will move alone.",
           About.of(Mass.ofGrams(wetMassG)),
           lift.how().words());
     }
@@ -276,27 +218,19 @@ record PotJudgement(
       add(
           remarks,
           RemarkCode.SHAPE,
-          "remark.shape",
           c.plant().traits().shape() == ShapePreference.DEEP
-              ? "Its roots would like a deeper pot."
-              : "Its roots would like a shallower pot.");
+              ? "remark.deeper"
+              : "remark.shallower");
     }
     if (c.plant().traits().dryLover() && pot.drainHoles() == 1 && pot.topMm() > 150) {
-      add(
-          remarks,
-          RemarkCode.FEW_HOLES,
-          "remark.fewHoles",
-          "One hole drains this width slowly; a plant that likes it dry wants more.");
+      add(remarks, RemarkCode.FEW_HOLES, "remark.fewHoles");
     }
     double material = material();
     if (material >= 1) {
       add(
           remarks,
           RemarkCode.MATERIAL,
-          "remark.material",
-          pot.material() == Material.TERRACOTTA
-              ? "Clay dries fast, and whoever waters here forgets."
-              : "This wall keeps the water in, and whoever waters here gives too much: clay forgives that.");
+          pot.material() == Material.TERRACOTTA ? "remark.clayDries" : "remark.wallKeepsWet");
     }
   }
 

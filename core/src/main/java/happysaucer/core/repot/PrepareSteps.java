@@ -47,31 +47,21 @@ final class PrepareSteps {
     return prepare.steps;
   }
 
-  private void add(Phase phase, String key, String sentence, Object... values) {
-    steps.add(new Step(phase, Message.of(key, sentence, values)));
+  private void add(Phase phase, String key, Object... values) {
+    steps.add(new Step(phase, Message.of(key, values)));
   }
 
   private void before() {
     switch (plan.ballMoisture()) {
-      case DRY -> add(Phase.BEFORE, "step.dry", "Let the ball dry: it comes to the bench dry.");
-      case SOAK ->
-          add(
-              Phase.BEFORE,
-              "step.soak",
-              "Soak the ball for 15 to 20 minutes so that the roots bend.");
-      default ->
-          add(
-              Phase.BEFORE,
-              "step.moist",
-              "Water it one or two days before, so that the ball holds together.");
+      case DRY -> add(Phase.BEFORE, "step.dry");
+      case SOAK -> add(Phase.BEFORE, "step.soak");
+      default -> add(Phase.BEFORE, "step.moist");
     }
     add(
         Phase.BEFORE,
-        "step.tools",
-        (traits.sap() == Sap.NONE
-                ? "Lay out the tarp, clean blades, mesh and a stick"
-                : "Lay out the tarp, gloves, clean blades, mesh and a stick")
-            + (staysDry() ? "; leave the mix dry." : "; damp the mix."));
+        "step.tools."
+            + (traits.sap() == Sap.NONE ? "bare" : "gloves")
+            + (staysDry() ? ".dry" : ".damp"));
     plan.mix()
         .filter(mix -> mix.litres() >= BenchSteps.HANDFUL)
         .ifPresent(
@@ -79,7 +69,6 @@ final class PrepareSteps {
                 add(
                     Phase.BEFORE,
                     "step.mix",
-                    "Have {} of {} ready: {} of room in the pot, and a tenth each for settling and packing.",
                     Volume.ofLitres(mix.litres()),
                     mix.label().toLowerCase(Locale.ROOT),
                     Volume.ofLitres(mix.litres() / Repot.ALLOWANCES)));
@@ -103,20 +92,12 @@ final class PrepareSteps {
             && call.action() == Action.POT_UP
             && !chosen.schools().contains(Method.PotStep.GENEROUS);
     if (generousInVain) {
-      add(
-          Phase.BEFORE,
-          "step.notGenerous",
-          "The generous step is for large strong trees from {} in their season; here the small step was used.",
-          Length.ofMm(GenerousStep.FROM_POT));
+      add(Phase.BEFORE, "step.notGenerous", Length.ofMm(GenerousStep.FROM_POT));
     }
     if (c.method().firstWater() == Method.FirstWater.AT_ONCE
         && traits.aftercare() == AftercarePlan.WAIT_DRY
         && plan.rootWork().cutAnything()) {
-      add(
-          Phase.BEFORE,
-          "step.waterAgainst",
-          "The method waters at once; cut roots of this kind rot in moist medium, so it would be safer to wait {} days.",
-          Math.max(traits.dryDays(), traits.callusDays()));
+      add(Phase.BEFORE, "step.waterAgainst", Math.max(traits.dryDays(), traits.callusDays()));
     }
   }
 
@@ -125,15 +106,11 @@ final class PrepareSteps {
       add(
           Phase.BEFORE,
           "step.second",
-          "Have a second person: it weighs about {} wet and is {} tall. One holds the stem base, one the pot.",
           About.of(Mass.ofGrams(chosen.wetMassG())),
           Length.ofMm(c.plant().heightMm()));
     }
     if (chosen.wetMassG() > FLOOR_LOAD_G) {
-      add(
-          Phase.BEFORE,
-          "step.floor",
-          "Ask the building for the floor's rated load before this much stands on it.");
+      add(Phase.BEFORE, "step.floor");
     }
   }
 
@@ -141,49 +118,25 @@ final class PrepareSteps {
     if (call.action() == Action.BREAK_OUT) {
       breakOut();
     } else if (c.signs().present(SignCode.POT_BROKEN)) {
-      add(
-          Phase.OUT,
-          "step.shards",
-          "Lift the shards away from the ball with gloves; do not pull the plant.");
+      add(Phase.OUT, "step.shards");
     } else if (Fixings.trained(c)) {
-      add(
-          Phase.OUT,
-          "step.wiresOff",
-          "Cut the wires under the holes, free the edge with a sickle, and lift the ball by the trunk base.");
+      add(Phase.OUT, "step.wiresOff");
     } else {
       boolean soft =
           c.pot().material() == Material.PLASTIC || c.pot().material() == Material.FABRIC;
-      add(
-          Phase.OUT,
-          "step.out",
-          soft
-              ? "Squeeze the pot, tap it, and slide the ball out by the stem base; never pull on leaves."
-              : "Run a knife along the wall and slide the ball out by the stem base; never pull on leaves.");
+      add(Phase.OUT, soft ? "step.outSoft" : "step.out");
     }
-    add(
-        Phase.INSPECT,
-        "step.inspect",
-        "Look at the roots and record what you find: circling, rot, loose medium, pests. It may change the plan.");
+    add(Phase.INSPECT, "step.inspect");
   }
 
   /** Which of the two is kept is the owner's to say. */
   private void breakOut() {
     if (c.wish().breakOut().isEmpty()) {
-      add(
-          Phase.OUT,
-          "step.breakOut",
-          "As agreed with the owner: to keep the plant, break the pot away piece by piece; to keep the pot, cut round the ball with a long knife and take it out smaller.");
+      add(Phase.OUT, "step.breakOut");
     } else if (c.wish().breakOut().get() == Wish.BreakOut.PLANT) {
-      add(
-          Phase.OUT,
-          "step.breakPot",
-          "The owner keeps the plant: score the pot, cover it with a cloth and break it away piece by piece, with goggles and gloves.");
+      add(Phase.OUT, "step.breakPot");
     } else {
-      add(
-          Phase.OUT,
-          "step.keepPot",
-          "The owner keeps the pot: cut round inside the wall with a long knife until the ball passes the mouth of {}, and lift it out.",
-          Length.ofMm(c.pot().mouthMm()));
+      add(Phase.OUT, "step.keepPot", Length.ofMm(c.pot().mouthMm()));
     }
   }
 }

@@ -118,7 +118,7 @@ public final class Repot {
             call.action() == Action.DIVIDE ? c.wish().pieces() : 1,
             List.of(),
             order.isPresent() ? otherwise(candidates) : Optional.empty());
-    return plan.with(BenchSteps.of(c, call, plan, media), Needs.of(c, call, plan, media));
+    return plan.with(BenchSteps.of(c, call, findings, plan, media), Needs.of(c, call, plan, media));
   }
 
   /** A pot at hand that would do if more of the ball came off, within what its roots stand. */
@@ -150,7 +150,6 @@ public final class Repot {
         : Optional.of(
             Message.of(
                 "order.otherwise",
-                "Or take the pot at hand of {} inside width, with {} sliced off the base of the ball and {} shaved off its sides: {} of it, within the {} it stands.",
                 Length.ofMm(pot.topMm()),
                 Length.ofMm(least.baseSliceMm()),
                 Length.ofMm(least.sideShaveMm()),
@@ -159,23 +158,21 @@ public final class Repot {
   }
 
   private Message order(Pot pot) {
-    String shelf = c.fromStock() ? "Nothing on the shelf will do. " : "";
-    String end = call.action() == Action.HEAVIER_POT ? ", heavy and wide in the foot." : ".";
-    if (pot.inside().round()) {
-      return Message.of(
-          "order.buy",
-          shelf + "Order a pot {} wide inside at the top and {} deep, with holes, {}" + end,
-          Length.ofMm(pot.topMm()),
-          Length.ofMm(pot.heightMm()),
-          material(pot.material()));
-    }
-    return Message.of(
-        "order.buyTrough",
-        shelf + "Order a pot {} by {} inside at the top and {} deep, with holes, {}" + end,
-        Length.ofMm(pot.topMm()),
-        Length.ofMm(pot.inside().topDepthMm()),
-        Length.ofMm(pot.heightMm()),
-        material(pot.material()));
+    boolean heavy = call.action() == Action.HEAVIER_POT;
+    Message buy =
+        pot.inside().round()
+            ? Message.of(
+                heavy ? "order.buyHeavy" : "order.buy",
+                Length.ofMm(pot.topMm()),
+                Length.ofMm(pot.heightMm()),
+                material(pot.material()))
+            : Message.of(
+                heavy ? "order.buyHeavyTrough" : "order.buyTrough",
+                Length.ofMm(pot.topMm()),
+                Length.ofMm(pot.inside().topDepthMm()),
+                Length.ofMm(pot.heightMm()),
+                material(pot.material()));
+    return c.fromStock() ? Message.of("order.notOnTheShelf", buy) : buy;
   }
 
   private static String material(Material material) {

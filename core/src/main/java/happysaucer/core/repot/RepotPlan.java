@@ -54,13 +54,11 @@ public record RepotPlan(
         parts.add(portion.litres());
       }
       Split split = new Split(litres, parts);
-      StringBuilder sentence = new StringBuilder();
-      List<Object> values = new ArrayList<>();
+      List<Object> portions = new ArrayList<>();
       for (int i = 0; i < ingredients.size(); i++) {
-        sentence.append(i > 0 ? ", " : "").append("{} ").append(ingredients.get(i).label());
-        values.add(split.part(i));
+        portions.add(Message.of("mix.portion", split.part(i), ingredients.get(i).label()));
       }
-      return new Message("mix.recipe", sentence.toString(), values);
+      return new Message("mix.recipe", portions);
     }
   }
 

@@ -181,17 +181,11 @@ public record RootWork(
       double limit = limit();
       RootCut cut = RootCut.forSamePot(ball);
       if (limit <= 0) {
-        notes.add(
-            Message.of(
-                "roots.none", "Its roots are not cut: only the loose medium outside comes off."));
+        notes.add(Message.of("roots.none"));
         cut = RootCut.NONE;
       } else if (cut.share() > limit) {
         notes.add(
-            Message.of(
-                "roots.overLimit",
-                "The usual gaps would take {} of the ball, more than the {} it stands: the gap for fresh medium is made smaller. If more is wanted, the pot must give, by a size.",
-                Wording.percent(cut.share()),
-                Wording.percent(limit)));
+            Message.of("roots.overLimit", Wording.percent(cut.share()), Wording.percent(limit)));
         cut = RootCut.forShare(ball, limit * 0.98);
       }
       return cut(cut, loosening());
@@ -220,7 +214,6 @@ public record RootWork(
         notes.add(
             Message.of(
                 "roots.gapOrPot",
-                "These gaps would take {} of the ball, more than the {} it stands: {}.",
                 Wording.percent(cut.share()),
                 Wording.percent(limit()),
                 giveWay(under, around)));
@@ -233,11 +226,11 @@ public record RootWork(
       double withoutUnder = RootCut.forGaps(ball, c.pot(), 0, around).share();
       double withoutAround = RootCut.forGaps(ball, c.pot(), under, 0).share();
       if (Math.min(withoutUnder, withoutAround) > limit()) {
-        return Message.of("roots.potGives", "the pot must give, by a size");
+        return Message.of("roots.potGives");
       }
       return withoutUnder < withoutAround
-          ? Message.of("roots.underGives", "the gap under it must give, or the pot by a size")
-          : Message.of("roots.aroundGives", "the gap round it must give, or the pot by a size");
+          ? Message.of("roots.underGives")
+          : Message.of("roots.aroundGives");
     }
 
     /** Narrow enough to pass the mouth with a finger's room (rule of thumb). */
@@ -250,13 +243,10 @@ public record RootWork(
     private RootWork asWished(RootCut wish) {
       if (wish.share() > limit() && c.wish().gaps().isEmpty()) {
         notes.add(
-            Message.of(
-                "roots.wishOver",
-                limit() <= 0
-                    ? "Its roots are not to be cut; {} would go."
-                    : "{} of the ball would go, more than the {} it stands: cut less, or take a larger pot.",
-                Wording.percent(wish.share()),
-                Wording.percent(limit())));
+            limit() <= 0
+                ? Message.of("roots.wishCuts", Wording.percent(wish.share()))
+                : Message.of(
+                    "roots.wishOver", Wording.percent(wish.share()), Wording.percent(limit())));
       }
       RootWork ruled = wish.share() > 0 ? null : asRuled();
       return cut(wish, ruled == null ? loosening() : ruled.loosening());
@@ -266,10 +256,7 @@ public record RootWork(
       double limit = limit();
       boolean confirm = cut.share() > WORKING_LIMIT + 1e-9;
       if (confirm) {
-        notes.add(
-            Message.of(
-                "roots.edge",
-                "More than a third of the ball goes: an edge case. Stems that hang on the lost roots can die back; have it confirmed."));
+        notes.add(Message.of("roots.edge"));
       }
       double likely = circled() ? Math.min(1, OUTSIDE_HOLDS * cut.share()) : cut.share();
       return new RootWork(
@@ -365,10 +352,7 @@ public record RootWork(
       boolean may =
           traits.rootType() != RootType.BRITTLE && traits.disturbance() != Disturbance.LOW;
       if (!may) {
-        notes.add(
-            Message.of(
-                "roots.notBare",
-                "Its roots do not stand being washed bare: take off only what is loose."));
+        notes.add(Message.of("roots.notBare"));
       }
       return may;
     }

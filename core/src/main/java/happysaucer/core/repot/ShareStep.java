@@ -31,9 +31,7 @@ record ShareStep(Steps steps) implements School {
 
   @Override
   public Message words() {
-    return Message.of(
-        "size.share",
-        "By share: the ball should be about two thirds of what the pot holds, and no less than half.");
+    return Message.of("size.share");
   }
 
   @Override

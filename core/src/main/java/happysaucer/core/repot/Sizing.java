@@ -109,16 +109,12 @@ public final class Sizing {
   public List<Message> words() {
     List<Message> words = new ArrayList<>();
     switch (aim) {
-      case SAME_POT -> words.add(Message.of("size.samePot", "It goes back into its own pot."));
-      case TOP_ONLY -> words.add(Message.of("size.top", "It stays in its pot."));
-      case SAME_SIZE -> words.add(Message.of("size.same", "A pot of the same inside size as now."));
-      case SAME_SIZE_OR_STEP ->
-          words.add(Message.of("size.sameOrStep", "The same inside size as now, or a step up."));
-      case SHALLOWER ->
-          words.add(Message.of("size.shallower", "No deeper than now: its base is to show."));
-      case ROOTS ->
-          words.add(
-              Message.of("size.roots", "Sized to the roots that remain, not to the old pot."));
+      case SAME_POT -> words.add(Message.of("size.samePot"));
+      case TOP_ONLY -> words.add(Message.of("size.top"));
+      case SAME_SIZE -> words.add(Message.of("size.same"));
+      case SAME_SIZE_OR_STEP -> words.add(Message.of("size.sameOrStep"));
+      case SHALLOWER -> words.add(Message.of("size.shallower"));
+      case ROOTS -> words.add(Message.of("size.roots"));
       case STEP -> {}
     }
     if (aim == Aim.STEP || aim == Aim.ROOTS || aim == Aim.SHALLOWER) {
@@ -130,20 +126,16 @@ public final class Sizing {
 
   private void modifiers(List<Message> words) {
     if (call.smallestStep()) {
-      words.add(
-          Message.of(
-              "size.outOfSeason", "Out of its growing season: the smallest step that fits."));
+      words.add(Message.of("size.outOfSeason"));
     }
     if (c.plant().traits().dryLover()) {
-      words.add(Message.of("size.dry", "It likes it dry, so the step is small."));
+      words.add(Message.of("size.dry"));
     }
     if (c.plant().keepsSize() && call.action() == Action.POT_UP) {
-      words.add(
-          Message.of(
-              "size.keeps", "It is as large as it should get, so the smallest step counts most."));
+      words.add(Message.of("size.keeps"));
     }
     if (c.plant().traits().step() == StepPreference.LARGE) {
-      words.add(Message.of("size.vigorous", "It grows strongly and may take the larger of two."));
+      words.add(Message.of("size.vigorous"));
     }
   }
 

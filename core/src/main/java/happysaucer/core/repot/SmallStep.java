@@ -52,10 +52,6 @@ record SmallStep(Steps steps) implements School {
 
   @Override
   public Message words() {
-    return Message.of(
-        "size.small",
-        "By the small step: up to {} over the ball, best about {}.",
-        Length.ofMm(mostMm()),
-        Length.ofMm(bestMm()));
+    return Message.of("size.small", Length.ofMm(mostMm()), Length.ofMm(bestMm()));
   }
 }

@@ -40,7 +40,6 @@ public record JobFit(Kind kind, LocalDate on, Optional<Message> note) {
           Optional.of(
               Message.of(
                   "fit.otherCall",
-                  "The call is another one now: {}. {}",
                   Action.valueOf(call.action()).phrase(),
                   call.reasons().get(0).message())));
     }
@@ -52,24 +51,17 @@ public record JobFit(Kind kind, LocalDate on, Optional<Message> note) {
       return new JobFit(
           Kind.HELD,
           plannedOn,
-          Optional.of(Message.of("fit.held", "On hold. {}", undated.get().liftedBy().message())));
+          Optional.of(Message.of("fit.held", undated.get().liftedBy().message())));
     }
     if (plannedOn.isBefore(call.from())) {
       return new JobFit(
-          Kind.MOVED,
-          call.from(),
-          Optional.of(Message.of("fit.moved", "Moved from {}. {}", plannedOn, because(call))));
+          Kind.MOVED, call.from(), Optional.of(Message.of("fit.moved", plannedOn, because(call))));
     }
     if (plannedOn.isAfter(call.to())) {
       return new JobFit(
           Kind.LATE,
           plannedOn,
-          Optional.of(
-              Message.of(
-                  "fit.late",
-                  "It should be done by {}. {}",
-                  call.to(),
-                  call.reasons().get(0).message())));
+          Optional.of(Message.of("fit.late", call.to(), call.reasons().get(0).message())));
     }
     return new JobFit(Kind.FITS, plannedOn, Optional.empty());
   }

@@ -3,10 +3,10 @@ package happysaucer.core.unit;
 import java.util.List;
 
 /**
- * A sentence for a person: a stable key, the sentence with a {} for each value, and the values as
- * measures, dates or words. It becomes text only when the units of the reader are known.
+ * What is said to a person: the key of a sentence and what fills it, as measures, dates, words or
+ * further messages. It becomes text only when the units of the reader are known.
  */
-public record Message(String key, String sentence, List<Object> values) {
+public record Message(String key, List<Object> values) {
   public Message {
     values = List.copyOf(values);
   }
@@ -15,16 +15,10 @@ public record Message(String key, String sentence, List<Object> values) {
   public static final String WRITTEN = "as.written";
 
   public static Message written(String metric, String imperial) {
-    return of(WRITTEN, "{}", new Written(metric, imperial));
+    return of(WRITTEN, new Written(metric, imperial));
   }
 
-  /** Several, one after the other. */
-  public static Message joined(String key, List<Message> messages) {
-    return new Message(
-        key, String.join(" ", messages.stream().map(m -> "{}").toList()), List.copyOf(messages));
-  }
-
-  public static Message of(String key, String sentence, Object... values) {
-    return new Message(key, sentence, List.of(values));
+  public static Message of(String key, Object... values) {
+    return new Message(key, List.of(values));
   }
 }

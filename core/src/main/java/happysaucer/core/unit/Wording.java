@@ -2,6 +2,7 @@ package happysaucer.core.unit;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Turns messages into sentences in the units of the reader. */
 public record Wording(Units units) {
@@ -21,14 +22,30 @@ public record Wording(Units units) {
           "December");
 
   public String text(Message message) {
+    return fill(Sentences.of(message.key()), message.values());
+  }
+
+  /** A sentence with its values in their places. */
+  public String fill(String sentence, List<Object> values) {
     StringBuilder text = new StringBuilder();
-    String sentence = message.sentence();
-    boolean inCentimetres = inCentimetres(message);
+    boolean inCentimetres = inCentimetres(values);
     int next = 0;
     int start = 0;
-    for (int hole = sentence.indexOf("{}"); hole >= 0; hole = sentence.indexOf("{}", start)) {
-      text.append(sentence, start, hole).append(value(message.values().get(next++), inCentimetres));
-      start = hole + 2;
+    for (int hole = sentence.indexOf('{'); hole >= 0; hole = sentence.indexOf('{', start)) {
+      int end = sentence.indexOf('}', hole);
+      text.append(sentence, start, hole);
+      if (sentence.startsWith(Sentences.ALL_LEFT, hole)) {
+        text.append(
+            values.subList(next, values.size()).stream()
+                .map(value -> value(value, inCentimetres))
+                .collect(
+                    Collectors.joining(
+                        sentence.substring(hole + Sentences.ALL_LEFT.length(), end))));
+        next = values.size();
+      } else {
+        text.append(value(values.get(next++), inCentimetres));
+      }
+      start = end + 1;
     }
     return text.append(sentence.substring(start)).toString();
   }
@@ -46,8 +63,8 @@ public record Wording(Units units) {
   }
 
   /** One unit within a sentence: where one of its lengths is said in cm, all are. */
-  private static boolean inCentimetres(Message message) {
-    for (Object value : message.values()) {
+  private static boolean inCentimetres(List<Object> values) {
+    for (Object value : values) {
       Object measure = value instanceof About about ? about.measure() : value;
       if (measure instanceof Length length && Math.abs(length.mm()) >= Length.CENTIMETRES_FROM) {
         return true;

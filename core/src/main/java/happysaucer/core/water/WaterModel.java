@@ -60,6 +60,7 @@ public final class WaterModel {
   private final Case c;
   private final Retention ballMedium;
   private final double rootFill;
+  private final Optional<SoakIn> soakIn;
   private final Use use;
   private final double ballScale;
   private final Bed present;
@@ -97,7 +98,8 @@ public final class WaterModel {
   public WaterModel(Case c, MediumTable media, double rootFill) {
     this.c = c;
     this.ballMedium = rooted(c, media.retention(c.plant().mix()));
-    this.rootFill = rootFill;
+    this.soakIn = SoakIn.of(c);
+    this.rootFill = soakIn.map(soak -> soak.with(rootFill)).orElse(rootFill);
     this.present = present();
     this.scales = scales();
     this.use = Use.of(c, evidence(), scales);
@@ -108,6 +110,7 @@ public final class WaterModel {
   private WaterModel(Case c, MediumTable media) {
     this.c = c;
     this.ballMedium = rooted(c, media.retention(c.plant().mix()));
+    this.soakIn = Optional.empty();
     this.rootFill = UNCROWDED_FILL;
     this.present = present();
     this.scales = scales();
@@ -203,6 +206,11 @@ public final class WaterModel {
   /** Times it was weighed before and after that the model rests on. */
   public int weighings() {
     return use.weighings();
+  }
+
+  /** The time a pour took to soak in, where somebody measured it in this pot. */
+  public Optional<SoakIn> soakIn() {
+    return soakIn;
   }
 
   /** What the table expects of the present pot with few roots in it. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,17 +31,13 @@ class UnitTest {
 
   @Test
   void sentencesSpeakTheReadersUnits() {
-    Message message =
-        Message.of(
-            "k",
-            "{} of mix, {} under the ball, {} in all, by {}.",
-            Volume.ofLitres(4.93),
-            Length.ofMm(25),
-            Mass.ofGrams(5400),
-            LocalDate.of(2027, 3, 9));
-    assertThat(new Wording(Units.METRIC).text(message))
+    String sentence = "{} of mix, {} under the ball, {} in all, by {}.";
+    List<Object> values =
+        List.of(
+            Volume.ofLitres(4.93), Length.ofMm(25), Mass.ofGrams(5400), LocalDate.of(2027, 3, 9));
+    assertThat(new Wording(Units.METRIC).fill(sentence, values))
         .isEqualTo("4.9 L of mix, 25 mm under the ball, 5.4 kg in all, by 9 March 2027.");
-    assertThat(new Wording(Units.IMPERIAL).text(message))
+    assertThat(new Wording(Units.IMPERIAL).fill(sentence, values))
         .isEqualTo("5.2 qt of mix, 1 in under the ball, 11.9 lb in all, by 9 March 2027.");
   }
 

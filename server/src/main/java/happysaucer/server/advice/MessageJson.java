@@ -4,25 +4,32 @@ import happysaucer.core.unit.About;
 import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Mass;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Sentences;
 import happysaucer.core.unit.Split;
+import happysaucer.core.unit.Units;
 import happysaucer.core.unit.Volume;
+import happysaucer.core.unit.Wording;
 import happysaucer.core.unit.Written;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A message as JSON: its key, its sentence, and its values by the measure they are. */
+/**
+ * A message as JSON: its key, and its values by the measure they are. Messages kept by earlier
+ * versions bring their sentence along; where it is no longer the one of the key, its words stay.
+ */
 public final class MessageJson {
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
   private MessageJson() {}
 
   public static ObjectNode of(Message message) {
-    ObjectNode node = NODES.objectNode().put("key", message.key()).put("say", message.sentence());
+    ObjectNode node = NODES.objectNode().put("key", message.key());
     if (!message.values().isEmpty()) {
       ArrayNode values = node.putArray("values");
       message.values().forEach(value -> values.add(value(value)));
@@ -82,12 +89,29 @@ public final class MessageJson {
    * @throws IllegalArgumentException when it is no message
    */
   public static Message message(JsonNode node) {
-    if (!node.isObject() || !node.has("key") || !node.has("say")) {
+    if (!node.isObject() || !node.has("key")) {
       throw new IllegalArgumentException("Not a message: " + node);
     }
     List<Object> values = new ArrayList<>();
     node.path("values").forEach(value -> values.add(value(value)));
-    return new Message(node.get("key").asString(), node.get("say").asString(), values);
+    String key = node.get("key").asString();
+    if (node.has("say") && !node.get("say").asString().equals(sentence(key))) {
+      return asWritten(node.get("say").asString(), values);
+    }
+    if (!Sentences.takes(key, values)) {
+      throw new IllegalArgumentException("Not what is said as '" + key + "': " + node);
+    }
+    return new Message(key, values);
+  }
+
+  private static @Nullable String sentence(String key) {
+    return Sentences.keys().contains(key) ? Sentences.of(key) : null;
+  }
+
+  private static Message asWritten(String sentence, List<Object> values) {
+    return Message.written(
+        new Wording(Units.METRIC).fill(sentence, values),
+        new Wording(Units.IMPERIAL).fill(sentence, values));
   }
 
   private static Object value(JsonNode node) {

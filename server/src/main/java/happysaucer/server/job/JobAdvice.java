@@ -166,11 +166,12 @@ class JobAdvice {
       return given.repot().steps();
     }
     List<Message> why = new ArrayList<>();
-    why.add(Message.of("step.putBack", "Put it back as it was."));
+    why.add(Message.of("step.putBack"));
     given.call().reasons().stream().map(Said::message).forEach(why::add);
     return List.of(
         new Advice.Step(
-            "AFTER", new Wording(user.units()).say(Message.joined("step.unrepotted", why))));
+            "AFTER",
+            new Wording(user.units()).say(new Message("step.unrepotted", List.copyOf(why)))));
   }
 
   List<StepView> views(UUID job, Advice given) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Sentences;
 import happysaucer.core.unit.Units;
 import happysaucer.core.unit.Wording;
 import happysaucer.server.RunningServer;
@@ -88,7 +89,43 @@ class AdviceJsonTest {
     String kept =
         json.written(
             books.shipped().advise(crowded("Ficus elastica", 184, "SALT_CRUST", "METRIC")));
-    assertThat(kept).contains("\"mm\":").doesNotContain(" cm ").doesNotContain(" mm ");
+    assertThat(kept).contains("\"mm\":", "\"call.crowded");
+    assertThat(kept).doesNotContain(" cm ", " mm ", "\"say\"", "Its roots");
+  }
+
+  @Test
+  void aMessageThatBroughtItsSentenceAlongIsTheOneOfItsKey() {
+    String kept = "{\"key\":\"feed.slow\",\"say\":\"" + Sentences.of("feed.slow") + "\"}";
+
+    assertThat(MessageJson.message(new ObjectMapper().readTree(kept)))
+        .isEqualTo(Message.of("feed.slow"));
+  }
+
+  @Test
+  void aSentenceThatIsSaidOtherwiseNowKeepsItsWords() {
+    Message read =
+        MessageJson.message(
+            new ObjectMapper()
+                .readTree(
+                    """
+                    {"key":"step.pot","say":"Scrub the same pot, {} wide, by {}.",
+                     "values":[{"mm":190},{"date":"2027-03-09"}]}
+                    """));
+
+    assertThat(new Wording(Units.METRIC).text(read))
+        .isEqualTo("Scrub the same pot, 19 cm wide, by 9 March 2027.");
+    assertThat(new Wording(Units.IMPERIAL).text(read))
+        .isEqualTo("Scrub the same pot, 7.5 in wide, by 9 March 2027.");
+  }
+
+  @Test
+  void valuesThatDoNotFillTheirSentenceAreRefused() {
+    assertThatThrownBy(
+            () ->
+                MessageJson.message(
+                    new ObjectMapper().readTree("{\"key\":\"order.buy\",\"values\":[2]}")))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("order.buy");
   }
 
   @Test
@@ -111,7 +148,7 @@ class AdviceJsonTest {
   void whatIsNoMessageOrCannotBeKeptIsRefused() {
     assertThatThrownBy(() -> MessageJson.message(new ObjectMapper().readTree("{\"mm\":3}")))
         .hasMessageContaining("Not a message");
-    assertThatThrownBy(() -> MessageJson.of(Message.of("x", "{}", List.of())))
+    assertThatThrownBy(() -> MessageJson.of(Message.of("x", List.of())))
         .hasMessageContaining("no way to keep");
   }
 }
