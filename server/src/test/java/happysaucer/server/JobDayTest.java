@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** The plan of a job follows its day: when it is moved, and when it is done on another. */
@@ -16,7 +17,10 @@ class JobDayTest {
   private final Http planner;
   private final Http technician;
 
-  JobDayTest(Http http) {
+  private final JdbcTemplate sql;
+
+  JobDayTest(Http http, JdbcTemplate sql) {
+    this.sql = sql;
     planner = http.as("planner");
     technician = http.as("technician");
   }
@@ -98,6 +102,25 @@ class JobDayTest {
                 .get("workOn")
                 .asString())
         .isEqualTo("2027-04-10");
+  }
+
+  @Test
+  void whatTheBookCannotGiveAnewAnyMoreStaysTheSameWorkWithItsDatesMoved() {
+    String job = job(new House(planner, "Day four"), "Echinopsis oxygona", "DA-4");
+    sql.update(
+        "update job set asked = replace(asked, 'Echinopsis oxygona', 'Out of the book') where id = ?",
+        UUID.fromString(job));
+    JsonNode was = planner.get("/api/jobs/" + job).json().get("advice");
+
+    JsonNode advice = moved(job, "2027-05-03").get("advice");
+
+    assertThat(advice.get("repot").get("workOn").asString()).isEqualTo("2027-05-03");
+    assertThat(advice.get("repot").get("steps").toString()).doesNotContain("April");
+    assertThat(advice.get("aftercare").toString())
+        .contains("until 13 May 2027")
+        .doesNotContain("April", "2027-04-");
+    assertThat(advice.get("repot").get("candidates")).isEqualTo(was.get("repot").get("candidates"));
+    assertThat(advice.get("call")).isEqualTo(was.get("call"));
   }
 
   /** The method in force when it was planned stays in force for it. */

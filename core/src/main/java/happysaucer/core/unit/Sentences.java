@@ -1,10 +1,10 @@
 package happysaucer.core.unit;
 
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 
 /**
  * The one table of what is said: the sentence of a message by its key. A line of it is a key, an
@@ -36,7 +36,7 @@ public final class Sentences {
   private Sentences() {}
 
   private static Map<String, String> read(List<String> tables) {
-    Map<String, String> sentences = new TreeMap<>();
+    Map<String, String> sentences = new LinkedHashMap<>();
     for (String table : tables) {
       for (String line : table.split("\n")) {
         if (line.isEmpty() || line.startsWith("#")) {

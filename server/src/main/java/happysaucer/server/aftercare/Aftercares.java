@@ -14,13 +14,11 @@ import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.team.CurrentUser;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -92,26 +90,17 @@ public class Aftercares {
       List<Advice.Coded> cautions,
       List<LocalDate> nextVisits) {}
 
-  /** The day that an advice counts from; one older than that day counts from its window. */
-  private static LocalDate workOn(Advice advice) {
-    return advice.repot() != null && advice.repot().workOn() != null
-        ? advice.repot().workOn()
-        : Objects.requireNonNull(advice.call().from());
-  }
-
-  /** An advice that could not be given anew for the day is at least dated for it. */
   @EventListener
   public void onJobDone(JobDone done) {
     Advice advice = done.advice();
-    long shift = ChronoUnit.DAYS.between(workOn(advice), done.doneOn());
     List<NewStep> steps = new ArrayList<>();
     for (Advice.CareStep step : advice.aftercare().steps()) {
       steps.add(
           new NewStep(
               UUID.randomUUID(),
               steps.size(),
-              step.from().plusDays(shift),
-              step.to().plusDays(shift),
+              step.from(),
+              step.to(),
               step.kind(),
               step.who(),
               json.written(step.text())));
@@ -121,10 +110,7 @@ public class Aftercares {
     }
     List<WeekView> weeks =
         advice.aftercare().weeks().stream()
-            .map(
-                week ->
-                    new WeekView(
-                        week.week(), week.from().plusDays(shift), week.everyDays(), week.litres()))
+            .map(week -> new WeekView(week.week(), week.from(), week.everyDays(), week.litres()))
             .toList();
     if (!weeks.isEmpty()) {
       mapper.addWeeks(done.jobId(), weeks);

@@ -56,7 +56,7 @@ class JobAdvice {
 
   /**
    * The same work on another day: what is dated follows. Where the book has changed so much that it
-   * would be other work, or another pot, it stays as it was given.
+   * would be other work, or another pot, it stays as it was given, with its dates moved.
    *
    * @return the advice the job acts on from now on
    */
@@ -67,10 +67,23 @@ class JobAdvice {
     }
     Optional<Given> again = again(job, day);
     if (again.isEmpty()) {
-      return before;
+      return moved(job, before, day);
     }
     Advice now = again.get().advice();
     mapper.redate(job.id(), kept(again.get()), asked(again.get()), now.bookVersion());
+    follow(job.id(), before, now);
+    return now;
+  }
+
+  private Advice moved(JobSummary job, Advice before, LocalDate day) {
+    LocalDate was = before.repot() == null ? null : before.repot().workOn();
+    String kept =
+        json.moved(
+            Objects.requireNonNull(mapper.advice(job.id())),
+            was == null ? Objects.requireNonNull(before.call().from()) : was,
+            day);
+    mapper.redate(job.id(), kept, mapper.asked(job.id()), before.bookVersion());
+    Advice now = of(job.id());
     follow(job.id(), before, now);
     return now;
   }

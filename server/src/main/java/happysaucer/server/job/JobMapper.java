@@ -140,7 +140,7 @@ interface JobMapper {
   void redate(
       @Param("id") UUID id,
       @Param("advice") String advice,
-      @Param("asked") String asked,
+      @Param("asked") @Nullable String asked,
       @Param("book") String bookVersion);
 
   @Update(
