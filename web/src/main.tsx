@@ -11,10 +11,12 @@ import { RouterProvider } from 'react-router/dom';
 import { router } from './app/routes';
 import { theme, variables } from './app/theme';
 import { ProblemError } from './api/problem';
+import { SESSION_KEY } from './api/reads';
+import { knowWrites } from './api/useWrite';
 
 /** Signed out meanwhile, or without the page's token: the frame asks who it is, and the page comes back as it was left. */
 const askWho = (error: unknown) => {
-  if (error instanceof ProblemError && error.asksWho) void queries.invalidateQueries({ queryKey: ['session'] });
+  if (error instanceof ProblemError && error.asksWho) void queries.invalidateQueries({ queryKey: SESSION_KEY });
 };
 
 const queries: QueryClient = new QueryClient({
@@ -28,6 +30,8 @@ const queries: QueryClient = new QueryClient({
     },
   },
 });
+
+knowWrites(queries);
 
 const root = document.getElementById('root');
 if (root) {

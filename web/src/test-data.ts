@@ -3,7 +3,7 @@ import type { Schemas } from './api/client';
 /** Small made-up answers of the server, for tests of whole screens. */
 export const session: Schemas['SessionView'] = {
   user: { account: 'technician', name: 'Jorun Pell', role: 'TECHNICIAN', units: 'METRIC' },
-  team: { name: 'Tidepot Plant Care', zone: 'UTC', demo: true },
+  team: { name: 'Tidepot Plant Care', zone: 'UTC', demo: true, currency: 'EUR', paper: 'A4', units: 'METRIC', weekStarts: 1 },
   firstAccountNeeded: false,
   demoPeople: [], oneTap: true, troubles: [],
   today: '2027-04-12',

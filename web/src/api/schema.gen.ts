@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/team": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/spots/{id}": {
         parameters: {
             query?: never;
@@ -44,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["page"];
-        put: operations["save"];
+        put: operations["save_1"];
         post?: never;
         delete: operations["reset"];
         options?: never;
@@ -93,6 +109,22 @@ export interface paths {
         };
         get?: never;
         put: operations["units"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["password"];
         post?: never;
         delete?: never;
         options?: never;
@@ -159,6 +191,38 @@ export interface paths {
         put: operations["add"];
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["access"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -548,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plants/{id}/what-if": {
         parameters: {
             query?: never;
@@ -574,6 +654,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["code"];
         delete?: never;
         options?: never;
         head?: never;
@@ -756,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/round": {
         parameters: {
             query?: never;
@@ -804,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/keeping": {
         parameters: {
             query?: never;
@@ -811,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -916,6 +1044,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -929,6 +1073,44 @@ export interface components {
             litres: number;
             /** Format: double */
             runOffLitres?: number | null;
+        };
+        Measure: {
+            name: string;
+            /** Format: double */
+            litres: number;
+        };
+        SettingsRequest: {
+            name: string;
+            zone: string;
+            currency: string;
+            paper: string;
+            /** @enum {string} */
+            units: "METRIC" | "IMPERIAL";
+            /** Format: int32 */
+            weekStarts: number;
+            /** Format: double */
+            workshopLatitude?: number | null;
+            /** Format: double */
+            workshopLongitude?: number | null;
+            measures: components["schemas"]["Measure"][];
+        };
+        SettingsView: {
+            name: string;
+            zone: string;
+            currency: string;
+            paper: string;
+            /** @enum {string} */
+            units: "METRIC" | "IMPERIAL";
+            /** Format: int32 */
+            weekStarts: number;
+            /** Format: double */
+            workshopLatitude: number | null;
+            /** Format: double */
+            workshopLongitude: number | null;
+            measures: components["schemas"]["Measure"][];
+            zones: string[];
+            /** Format: int32 */
+            version: number;
         };
         SpotRequest: {
             /** Format: uuid */
@@ -1127,6 +1309,28 @@ export interface components {
             name: string;
             zone: string;
             demo: boolean;
+            currency: string;
+            paper: string;
+            /** @enum {string} */
+            units: "METRIC" | "IMPERIAL";
+            /** Format: int32 */
+            weekStarts: number;
+        };
+        PasswordRequest: {
+            current: string;
+            password: string;
+        };
+        SessionLine: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            device: "PHONE" | "TABLET" | "COMPUTER";
+            address: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            seen: string;
+            here: boolean;
         };
         Ball: {
             /** Format: double */
@@ -1948,6 +2152,15 @@ export interface components {
             /** Format: uuid */
             spotId: string;
         };
+        PersonRequest: {
+            account: string;
+            name: string;
+            /** @enum {string} */
+            role: "PLANNER" | "TECHNICIAN" | "COUNTER";
+        };
+        AccessRequest: {
+            ended: boolean;
+        };
         OverruleRequest: {
             /** Format: uuid */
             plantId: string;
@@ -2272,6 +2485,11 @@ export interface components {
             account: string;
             password: string;
         };
+        JoinRequest: {
+            account: string;
+            code: string;
+            password: string;
+        };
         Pot: {
             id?: string | null;
             shape?: string | null;
@@ -2308,6 +2526,12 @@ export interface components {
         Preview: {
             signs?: components["schemas"]["Sign"][] | null;
             states?: components["schemas"]["State"][] | null;
+        };
+        Code: {
+            account: string;
+            code: string;
+            /** Format: date-time */
+            until: string;
         };
         EffectRequest: {
             /** Format: uuid */
@@ -2814,6 +3038,52 @@ export interface operations {
             };
         };
     };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsView"];
+                };
+            };
+        };
+    };
     saveSpot: {
         parameters: {
             query?: never;
@@ -2862,7 +3132,7 @@ export interface operations {
             };
         };
     };
-    save: {
+    save_1: {
         parameters: {
             query?: never;
             header: {
@@ -3028,6 +3298,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionLine"][];
                 };
             };
         };
@@ -3204,6 +3498,58 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    put_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"][];
+                };
+            };
+        };
+    };
+    access: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccessRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"][];
+                };
             };
         };
     };
@@ -3976,6 +4322,30 @@ export interface operations {
             };
         };
     };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
     whatIf: {
         parameters: {
             query?: never;
@@ -4024,6 +4394,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+        };
+    };
+    code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Code"];
                 };
             };
         };
@@ -4284,6 +4676,26 @@ export interface operations {
             };
         };
     };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionLine"][];
+                };
+            };
+        };
+    };
     round: {
         parameters: {
             query?: {
@@ -4358,7 +4770,27 @@ export interface operations {
             };
         };
     };
-    view: {
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"][];
+                };
+            };
+        };
+    };
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4508,6 +4940,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionLine"][];
                 };
             };
         };

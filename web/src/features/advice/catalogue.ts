@@ -1,15 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import { plain } from '../../ui/words';
 
 export type SignItem = Schemas['SignItem'];
 
 export function useCatalogue() {
-  const { data } = useQuery({
-    queryKey: ['catalogue'],
-    queryFn: () => body(api.GET('/api/catalogue')),
-    staleTime: 3_600_000,
-  });
+  const { data } = useQuery(reads.catalogue());
   return data;
 }
 

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { IconPrinter } from '@tabler/icons-react';
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import { api, body } from '../../api/client';
+import { reads } from '../../api/reads';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
@@ -32,10 +32,7 @@ export function CardPage() {
   const { id = '' } = useParams();
   const { units } = useReader();
   const { data: session } = useSession();
-  const { data, error, refetch } = useQuery({
-    queryKey: ['card', id],
-    queryFn: () => body(api.GET('/api/jobs/{id}/card', { params: { path: { id } } })),
-  });
+  const { data, error, refetch } = useQuery(reads.card(id));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
   const care = data.steps.filter((s) => s.who === 'CARETAKER');

@@ -27,7 +27,7 @@ export function ArguableCall({ data, signLabel, mayWork }: Props) {
     if (setAside) {
       return (
         open && (
-          <Button variant="default" size="sm" aria-label={`Let it count again: ${label}`} onClick={() => argue.letCount.mutate(open.id)}>
+          <Button variant="default" size="sm" aria-label={`Let it count again: ${label}`} onClick={() => argue.letCount(open.id)}>
             Let it count again
           </Button>
         )
@@ -61,7 +61,7 @@ export function ArguableCall({ data, signLabel, mayWork }: Props) {
               </p>
             )}
             {mayWork && overrule && (
-              <Button variant="default" loading={argue.letRulesDecide.isPending} onClick={() => argue.letRulesDecide.mutate(overrule.id)}>
+              <Button variant="default" loading={argue.deciding} onClick={() => argue.letRulesDecide(overrule.id)}>
                 Let the rules decide
               </Button>
             )}
@@ -73,12 +73,12 @@ export function ArguableCall({ data, signLabel, mayWork }: Props) {
           </div>
         }
       />
-      <SetAside line={line} close={() => setLine(null)} send={(given) => argue.setAside.mutate(given)} />
+      <SetAside line={line} close={() => setLine(null)} send={(given) => argue.setAside(given)} />
       <Overrule
         call={data.advice.call}
         opened={overruling}
         close={() => setOverruling(false)}
-        send={(given) => argue.overrule.mutate(given)}
+        send={(given) => argue.overrule(given)}
       />
     </>
   );

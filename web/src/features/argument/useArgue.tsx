@@ -1,37 +1,21 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, newId, type Schemas } from '../../api/client';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { newId, type Schemas } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { notifyDone } from '../../ui/notify';
+
+const say = (text: string) => ({ done: () => void notifyDone(text) });
 
 /** What a person can hold against the rules about one plant; after each the call is asked for anew. */
 export function useArgue(plantId: string) {
-  const queries = useQueryClient();
-  const after = (text: string) => ({
-    onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['plant', plantId] });
-      void queries.invalidateQueries({ queryKey: ['plants'] });
-      void queries.invalidateQueries({ queryKey: ['round'] });
-      notifyDone(text);
-    },
-    onError: notifyProblem,
-  });
+  const setAside = useWrite(writes.setAside, say('Set aside. The call was made again without it.'));
+  const letCount = useWrite(writes.letCount, say('It counts again.'));
+  const overrule = useWrite(writes.overrule, say('Your call stands, with its reason on record.'));
+  const letRulesDecide = useWrite(writes.letRulesDecide, say('The rules decide again.'));
   return {
-    setAside: useMutation({
-      mutationFn: (given: Omit<Schemas['AsideRequest'], 'plantId'>) =>
-        api.PUT('/api/asides/{id}', { params: { path: { id: newId() } }, body: { plantId, ...given } }),
-      ...after('Set aside. The call was made again without it.'),
-    }),
-    letCount: useMutation({
-      mutationFn: (id: string) => api.DELETE('/api/asides/{id}', { params: { path: { id } } }),
-      ...after('It counts again.'),
-    }),
-    overrule: useMutation({
-      mutationFn: (given: Omit<Schemas['OverruleRequest'], 'plantId'>) =>
-        api.PUT('/api/overrules/{id}', { params: { path: { id: newId() } }, body: { plantId, ...given } }),
-      ...after('Your call stands, with its reason on record.'),
-    }),
-    letRulesDecide: useMutation({
-      mutationFn: (id: string) => api.DELETE('/api/overrules/{id}', { params: { path: { id } } }),
-      ...after('The rules decide again.'),
-    }),
+    setAside: (given: Omit<Schemas['AsideRequest'], 'plantId'>) => setAside.mutate({ id: newId(), request: { plantId, ...given } }),
+    letCount: (id: string) => letCount.mutate({ id, plantId }),
+    overrule: (given: Omit<Schemas['OverruleRequest'], 'plantId'>) => overrule.mutate({ id: newId(), request: { plantId, ...given } }),
+    letRulesDecide: (id: string) => letRulesDecide.mutate({ id, plantId }),
+    deciding: letRulesDecide.isPending,
   };
 }

@@ -1,9 +1,12 @@
 import { Button, Textarea, UnstyledButton } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, body, newId, type Schemas } from '../../api/client';
+import { newId, type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { CallPanel, callDates } from '../../ui/CallPanel';
 import { LeftOut, ofPlant } from '../../ui/LeftOut';
 import { MassInput } from '../../ui/LengthInput';
@@ -12,7 +15,6 @@ import { Steps } from '../../ui/Steps';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { length, readMass, say } from '../../ui/format';
-import { notifyProblem } from '../../ui/notify';
 import { actionWords, groupWords, urgencyWords } from '../../ui/words';
 import { useCatalogue, useSignLabel } from '../advice/catalogue';
 import { PlantHead } from '../plant/PlantHead';
@@ -24,7 +26,7 @@ import { SlipGuard } from './Roots';
 import { SignRow } from './SignRow';
 import { toList } from './signs';
 import { Taking } from './Taking';
-import { offerUndo } from './undo';
+import { useUndo } from './undo';
 import classes from './CheckPage.module.css';
 
 /** In the order in which a person looks. */
@@ -47,7 +49,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
   const { units, today, name } = useReader();
   const signLabel = useSignLabel();
   const navigate = useNavigate();
-  const queries = useQueryClient();
+  const offerUndo = useUndo();
   const [draft, setDraftState] = useState(() => readDraft(id));
   const [panelOpen, setPanelOpen] = useState(false);
   const [checkId] = useState(newId);
@@ -68,42 +70,29 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
   );
   const [settled] = useDebouncedValue(asked, 120);
   const tapped = settled.signs.length > 0 || draft.states !== null;
-  const preview = useQuery({
-    queryKey: ['preview', id, settled],
-    queryFn: () => body(api.POST('/api/plants/{id}/advice', { params: { path: { id } }, body: settled })),
-    enabled: tapped,
-    placeholderData: (before) => before,
-    gcTime: 10_000,
-  });
+  const preview = useQuery({ ...reads.preview(id, settled), enabled: tapped });
   const advice = tapped && preview.data ? preview.data : data.advice;
-  const save = useMutation({
-    mutationFn: () =>
-      api.PUT('/api/checks/{id}', {
-        params: { path: { id: checkId } },
-        body: {
-          plantId: id,
-          checkedAt: draft.when ? localToInstant(draft.when) : teamNow(),
-          signs: asked.signs,
-          states: draft.states === null ? null : asked.states,
-          minutes: minutesTaken(draft, now()),
-          heightMm: draft.heightMm,
-          weightG: readMass(draft.weight, units),
-          note: draft.note,
-        },
-      }),
-    onSuccess: () => {
+  const save = useWrite(writes.logCheck, {
+    done: () => {
       dropDraft(id);
-      const refresh = () => {
-        void queries.invalidateQueries({ queryKey: ['plant', id] });
-        void queries.invalidateQueries({ queryKey: ['plants'] });
-        void queries.invalidateQueries({ queryKey: ['round'] });
-      };
-      refresh();
-      offerUndo([checkId], isBlank(draft) ? 'Nothing to report: logged.' : 'Check logged.', refresh);
+      offerUndo([checkId], isBlank(draft) ? 'Nothing to report: logged.' : 'Check logged.');
       void navigate(`/plants/${id}`);
     },
-    onError: notifyProblem,
   });
+  const log = () =>
+    save.mutate({
+      id: checkId,
+      request: {
+        plantId: id,
+        checkedAt: draft.when ? localToInstant(draft.when) : teamNow(),
+        signs: asked.signs,
+        states: draft.states === null ? null : asked.states,
+        minutes: minutesTaken(draft, now()),
+        heightMm: draft.heightMm,
+        weightG: readMass(draft.weight, units),
+        note: draft.note,
+      },
+    });
   const toggleState = (code: string) =>
     setDraft({ states: states.includes(code) ? states.filter((s) => s !== code) : [...states, code] });
   const slipAdvised = advice.lookNext.some((l) => l.sign === 'SLIP_CHECK');
@@ -256,7 +245,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
               <strong>{actionWords(advice.call.action)}</strong>
               <span>{advice.call.urgency === 'NOT_DUE' ? callDates(advice.call) : urgencyWords(advice.call.urgency)}</span>
             </UnstyledButton>
-            <Button size="lg" loading={save.isPending} disabled={unread} onClick={() => save.mutate()}>
+            <Button size="lg" loading={save.isPending} disabled={unread} onClick={() => log()}>
               {isBlank(draft) ? 'Nothing to report' : 'Save check'}
             </Button>
           </div>

@@ -1,12 +1,15 @@
 import { Button, FileButton, Textarea } from '@mantine/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import { useOnce } from '../../api/once';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
 import { Waiting } from '../../ui/Waiting';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import classes from './Places.module.css';
 
 const EXAMPLE = `spot,light,species,pot,last repotted,note
@@ -18,27 +21,18 @@ Desk,medium,Zamioculcas zamiifolia,8 in,2024-09-01,`;
 export function EnterPage() {
   const { id = '' } = useParams();
   const navigate = useNavigate();
-  const queries = useQueryClient();
   const once = useOnce();
   const [sheet, setSheet] = useState('');
-  const site = useQuery({
-    queryKey: ['site', id],
-    queryFn: () => body(api.GET('/api/sites/{id}', { params: { path: { id } } })),
-  });
-  const enter = useMutation({
-    mutationFn: (save: boolean) =>
-      body(api.POST('/api/sites/{id}/plants', { params: { path: { id } }, body: { id: once.id(), sheet, save } })),
-    onSuccess: (view) => {
+  const site = useQuery(reads.site(id));
+  const enter = useWrite(writes.enterPlants, {
+    done: (view) => {
       if (!view.saved) return;
-      for (const key of ['site', 'plants', 'round', 'clients']) void queries.invalidateQueries({ queryKey: [key] });
       notifyDone(`${view.rows.length} ${view.rows.length === 1 ? 'plant is' : 'plants are'} in care.`);
       void navigate(`/plants?site=${id}`);
     },
-    onError: (e) => {
-      once.refused(e);
-      notifyProblem(e);
-    },
+    failed: once.refused,
   });
+  const send = (save: boolean) => enter.mutate({ siteId: id, request: { id: once.id(), sheet, save } });
   const change = (text: string) => {
     setSheet(text);
     once.renew();
@@ -73,13 +67,13 @@ export function EnterPage() {
             onChange={(e) => change(e.currentTarget.value)}
           />
           <div className={classes.acts}>
-            <Button variant="default" loading={enter.isPending && !enter.variables} disabled={sheet.trim() === ''} onClick={() => enter.mutate(false)}>
+            <Button variant="default" loading={enter.isPending && !enter.variables.request.save} disabled={sheet.trim() === ''} onClick={() => send(false)}>
               Try it
             </Button>
             <Button
-              loading={enter.isPending && enter.variables}
+              loading={enter.isPending && enter.variables.request.save}
               disabled={!tried || wrong > 0 || tried.faults.length > 0}
-              onClick={() => enter.mutate(true)}
+              onClick={() => send(true)}
             >
               {tried && tried.rows.length > 0 ? `Save ${tried.rows.length} plants` : 'Save'}
             </Button>

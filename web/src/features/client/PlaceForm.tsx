@@ -1,9 +1,11 @@
 import { Button, Checkbox, Modal, NativeSelect, Textarea, TextInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { api, newId, type Schemas } from '../../api/client';
+import { newId, type Schemas } from '../../api/client';
 import { ProblemError, faultsByField } from '../../api/problem';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { atItsField, useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { notifyDone } from '../../ui/notify';
 import { lightWords } from '../../ui/words';
 import { passingWords, WEEKDAYS } from './words';
 import classes from './Places.module.css';
@@ -33,7 +35,6 @@ export function PlaceForm({ edit, close }: { edit: PlaceEdit | null; close: () =
 }
 
 function Form({ edit, close }: { edit: PlaceEdit; close: () => void }) {
-  const queries = useQueryClient();
   const site = edit.kind === 'site' ? edit.site : undefined;
   const spot = edit.kind === 'spot' ? edit.spot : undefined;
   const there = edit.kind === 'client' ? edit.client : (site ?? spot);
@@ -49,47 +50,44 @@ function Form({ edit, close }: { edit: PlaceEdit; close: () => void }) {
     light: spot?.light ?? 'MEDIUM',
   });
   const [unread, setUnread] = useState<Record<string, string>>({});
-  const save = useMutation({
-    mutationFn: async () => {
-      const params = {
-        path: { id: id.current },
-        header: there ? { 'If-Match': `"${there.version}"` } : {},
-      };
-      if (edit.kind === 'client') await api.PUT('/api/clients/{id}', { params, body: { name: form.name } });
-      else if (edit.kind === 'spot') {
-        await api.PUT('/api/spots/{id}', {
-          params,
-          body: { siteId: edit.siteId, name: form.name, light: form.light as Schemas['SpotRequest']['light'] },
-        });
-      } else {
-        await api.PUT('/api/sites/{id}', {
-          params,
-          body: {
-            clientId: edit.clientId,
-            name: form.name,
-            latitude: Number(form.latitude.replace(',', '.')),
-            longitude: Number(form.longitude.replace(',', '.')),
-            outdoors: form.outdoors,
-            use: form.use as Schemas['SiteRequest']['use'],
-            accessNote: form.accessNote,
-            visitWeekday: Number(form.visitWeekday),
-          },
-        });
-      }
-    },
-    onSuccess: () => {
-      for (const key of ['clients', 'site', 'plants', 'round', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
+  const queries = useQueryClient();
+  const on = {
+    done: () => {
       notifyDone('Saved.');
       close();
     },
-    onError: (e) => {
-      if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
+    failed: (e: unknown) => {
       if (e instanceof ProblemError && e.status === 412) {
-        void queries.invalidateQueries({ queryKey: ['clients'] });
-        void queries.invalidateQueries({ queryKey: ['site'] });
+        for (const queryKey of [['clients'], ['site']]) void queries.invalidateQueries({ queryKey });
       }
+      return atItsField(e);
     },
-  });
+  };
+  const client = useWrite(writes.saveClient, on);
+  const place = useWrite(writes.saveSite, on);
+  const stand = useWrite(writes.saveSpot, on);
+  const save = edit.kind === 'client' ? client : edit.kind === 'spot' ? stand : place;
+  const send = () => {
+    const what = { id: id.current, version: there?.version ?? null };
+    if (edit.kind === 'client') client.mutate({ ...what, request: { name: form.name } });
+    else if (edit.kind === 'spot') {
+      stand.mutate({ ...what, request: { siteId: edit.siteId, name: form.name, light: form.light as Schemas['SpotRequest']['light'] } });
+    } else {
+      place.mutate({
+        ...what,
+        request: {
+          clientId: edit.clientId,
+          name: form.name,
+          latitude: Number(form.latitude.replace(',', '.')),
+          longitude: Number(form.longitude.replace(',', '.')),
+          outdoors: form.outdoors,
+          use: form.use as Schemas['SiteRequest']['use'],
+          accessNote: form.accessNote,
+          visitWeekday: Number(form.visitWeekday),
+        },
+      });
+    }
+  };
   const faults = { ...faultsByField(save.error), ...unread };
   const text = (key: 'name' | 'latitude' | 'longitude' | 'accessNote', label: string, description?: string) => ({
     label,
@@ -111,7 +109,7 @@ function Form({ edit, close }: { edit: PlaceEdit; close: () => void }) {
           }
         }
         setUnread(wrong);
-        if (Object.keys(wrong).length === 0) save.mutate();
+        if (Object.keys(wrong).length === 0) send();
       }}
     >
       <TextInput {...text('name', 'Name')} data-autofocus />

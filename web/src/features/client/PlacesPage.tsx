@@ -4,7 +4,8 @@ import { IconSearch } from '@tabler/icons-react';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
@@ -13,21 +14,13 @@ import { PlaceForm, type PlaceEdit } from './PlaceForm';
 import { WEEKDAYS, passingWords } from './words';
 import classes from './Places.module.css';
 
-const PAGE = 40;
-
 /** Clients and their sites. */
 export function PlacesPage() {
   const { mayWork } = useReader();
   const [text, setText] = useState('');
   const [search] = useDebouncedValue(text, 150);
   const [edit, setEdit] = useState<PlaceEdit | null>(null);
-  const { data, error, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
-    queryKey: ['clients', 'pages', search],
-    initialPageParam: 0,
-    queryFn: ({ pageParam }) => body(api.GET('/api/clients', { params: { query: { search, page: pageParam } } })),
-    getNextPageParam: (last, pages) => (last.length === PAGE ? pages.length : undefined),
-    placeholderData: (before) => before,
-  });
+  const { data, error, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery(reads.clientPages(search));
   const clients = data?.pages.flat();
   return (
     <>

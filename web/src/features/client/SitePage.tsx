@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, body } from '../../api/client';
+import { reads } from '../../api/reads';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
@@ -17,10 +17,7 @@ export function SitePage() {
   const { id = '' } = useParams();
   const { mayWork } = useReader();
   const [edit, setEdit] = useState<PlaceEdit | null>(null);
-  const { data, error, refetch } = useQuery({
-    queryKey: ['site', id],
-    queryFn: () => body(api.GET('/api/sites/{id}', { params: { path: { id } } })),
-  });
+  const { data, error, refetch } = useQuery(reads.site(id));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
   const { site, spots } = data;

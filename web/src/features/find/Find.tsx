@@ -3,7 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { IconSearch } from '@tabler/icons-react';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import { findPages, target, type Page } from './pages';
 import classes from './Find.module.css';
 
@@ -37,12 +38,7 @@ function Search({ close }: { close: () => void }) {
     };
   }, []);
   const asked = text.trim();
-  const { data, isPlaceholderData } = useQuery({
-    queryKey: ['find', asked],
-    queryFn: () => body(api.GET('/api/find', { params: { query: { text: asked } } })),
-    enabled: asked !== '',
-    placeholderData: (before) => before,
-  });
+  const { data, isPlaceholderData } = useQuery({ ...reads.find(asked), enabled: asked !== '' });
   const pages = findPages(asked);
   const fresh = data && !isPlaceholderData;
   const found: Found[] = asked === '' ? pages : [...(data ?? []), ...pages];

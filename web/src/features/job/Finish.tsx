@@ -1,10 +1,11 @@
 import { Button, Radio, TextInput } from '@mantine/core';
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, body, newId, type Schemas } from '../../api/client';
+import { newId, type Schemas } from '../../api/client';
 import { faultsByField } from '../../api/problem';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { notifyDone } from '../../ui/notify';
 import { teamNow, useReader } from '../team/session';
 import { minutesSince } from './bench';
 import classes from './JobPage.module.css';
@@ -13,7 +14,7 @@ type JobView = Schemas['JobView'];
 type OldPot = 'SHELF' | 'WASTE' | 'CLIENT';
 
 /** The last of the sheet: how long it took, where the old pot goes, what came of it. */
-export function Finish({ data, store }: { data: JobView; store: (next: JobView) => void }) {
+export function Finish({ data }: { data: JobView }) {
   const { job, advice } = data;
   const { today } = useReader();
   const navigate = useNavigate();
@@ -26,37 +27,28 @@ export function Finish({ data, store }: { data: JobView; store: (next: JobView) 
   const broken = job.action === 'BREAK_OUT' && data.wish?.breakOut !== 'POT';
   const shown = minutes ?? String(minutesSince(data.steps, Date.parse(teamNow())) ?? job.minutes);
   const valid = /^\d{1,4}$/.test(shown) && Number(shown) > 0;
-  const done = useMutation({
-    mutationFn: () =>
-      body(
-        api.PUT('/api/jobs/{id}/done', {
-          params: { path: { id: job.id } },
-          body: {
-            doneOn: today,
-            minutes: Number(shown),
-            oldPot: moved ? oldPot : null,
-            offspring: children.flatMap(({ id, label }, i) =>
-              label.trim() === '' ? [] : [{ id, label: label.trim(), kind: i < pieces ? ('PIECE' as const) : ('CUTTING' as const) }],
-            ),
-          },
-        }),
-      ),
-    onSuccess: (next) => {
-      store(next);
+  const done = useWrite(writes.finishJob, {
+    done: (next) => {
       notifyDone('Done. Aftercare has started.');
       void navigate(next.advice.repot ? `/jobs/${job.id}/card` : `/plants/${job.plantId}`);
     },
-    onError: (e) => {
-      if (!faultsByField(e).offspring) notifyProblem(e);
-    },
+    failed: (e) => faultsByField(e).offspring !== undefined,
   });
+  const request = {
+    doneOn: today,
+    minutes: Number(shown),
+    oldPot: moved ? oldPot : null,
+    offspring: children.flatMap(({ id, label }, i) =>
+      label.trim() === '' ? [] : [{ id, label: label.trim(), kind: i < pieces ? ('PIECE' as const) : ('CUTTING' as const) }],
+    ),
+  };
   const left = data.steps.filter((s) => s.tickedAt === null).length;
   return (
     <form
       className={classes.finish}
       onSubmit={(e) => {
         e.preventDefault();
-        done.mutate();
+        done.mutate({ id: job.id, request });
       }}
     >
       <h2>When it is done</h2>

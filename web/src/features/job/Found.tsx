@@ -1,12 +1,12 @@
 import { Button } from '@mantine/core';
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, body, type Schemas } from '../../api/client';
-import { ProblemError, faultsByField } from '../../api/problem';
+import { type Schemas } from '../../api/client';
+import { useVersionedWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { Conflict } from '../../ui/Conflict';
 import { LengthInput } from '../../ui/LengthInput';
 import { readLength, say, width, type Units } from '../../ui/format';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { useCatalogue } from '../advice/catalogue';
 import { SignRow } from '../check/SignRow';
 import { fromStored, toList } from '../check/signs';
@@ -33,37 +33,23 @@ export function readBall(form: BallForm, units: Units): Schemas['Ball'] | null |
 }
 
 /** What the slip shows outranks what was expected: the plan is made again at once. */
-export function Found({ data, units, store, reload }: { data: JobView; units: Units; store: (next: JobView) => void; reload: () => Promise<JobView | undefined> }) {
+export function Found({ data, units, reload }: { data: JobView; units: Units; reload: () => Promise<JobView | undefined> }) {
   const catalogue = useCatalogue();
   const [tapped, setTapped] = useState(() => fromStored(data.found));
   const [ball, setBall] = useState<BallForm>(NO_BALL);
   const [unread, setUnread] = useState(false);
-  const [stale, setStale] = useState<ProblemError | null>(null);
-  const found = useMutation({
-    mutationFn: ({ measured, version }: { measured: Schemas['Ball'] | null; version: number }) =>
-      body(
-        api.PUT('/api/jobs/{id}/found', {
-          params: { path: { id: data.job.id }, header: { 'If-Match': `"${version}"` } },
-          body: { signs: toList(tapped), ball: measured },
-        }),
-      ),
-    onSuccess: (next) => {
-      setStale(null);
-      store(next);
+  const { save: found, stale, settled, faults } = useVersionedWrite(writes.tellFound, {
+    done: (next) => {
+      settled();
       setBall(NO_BALL);
       notifyDone(next.changes.length > 0 ? 'The plan has changed.' : 'Recorded. The plan stands.');
-    },
-    onError: (e) => {
-      if (e instanceof ProblemError && e.status === 412) setStale(e);
-      else if (!Object.keys(faultsByField(e)).some((f) => f.startsWith('ball.'))) notifyProblem(e);
     },
   });
   const record = (version: number) => {
     const measured = readBall(ball, units);
     setUnread(measured === undefined);
-    if (measured !== undefined) found.mutate({ measured, version });
+    if (measured !== undefined) found.mutate({ id: data.job.id, version, request: { signs: toList(tapped), ball: measured } });
   };
-  const faults = faultsByField(found.error);
   const signs = FOUND.flatMap((code) => catalogue?.signs.filter((s) => s.code === code) ?? []);
   const before = data.advice.repot?.section.ballBefore;
   const tape = (key: keyof BallForm, label: string) => ({
@@ -108,7 +94,7 @@ export function Found({ data, units, store, reload }: { data: JobView; units: Un
           labels={{ found: 'Found' }}
           keepMine={() => record(stale.problem.version ?? data.job.version)}
           takeTheirs={() => {
-            setStale(null);
+            settled();
             void reload().then((next) => next && setTapped(fromStored(next.found)));
           }}
         />

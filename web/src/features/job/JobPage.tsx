@@ -1,9 +1,11 @@
 import { Button, Checkbox, Menu, TextInput } from '@mantine/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
-import { ProblemError, faultsByField } from '../../api/problem';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
+import { useVersionedWrite, useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { Cautions } from '../../ui/Cautions';
 import { PhotoPicker } from '../../ui/PhotoPicker';
 import { PhotoStrip } from '../../ui/PhotoStrip';
@@ -11,7 +13,7 @@ import { Section } from '../../ui/Section';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { dayYear, type Units } from '../../ui/format';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { measures } from '../../ui/sectionShape';
 import { actionWords, phaseWords, placeWords, plain } from '../../ui/words';
 import { teamNow, useReader } from '../team/session';
@@ -26,10 +28,7 @@ type JobView = Schemas['JobView'];
 
 export function JobPage() {
   const { id = '' } = useParams();
-  const { data, error, refetch } = useQuery({
-    queryKey: ['job', id],
-    queryFn: () => body(api.GET('/api/jobs/{id}', { params: { path: { id } } })),
-  });
+  const { data, error, refetch } = useQuery(reads.job(id));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
   return <Job data={data} reload={async () => (await refetch()).data} />;
@@ -40,30 +39,14 @@ function Job({ data, reload }: { data: JobView; reload: () => Promise<JobView | 
   const { units, mayWork } = useReader();
   const queries = useQueryClient();
   const open = job.status === 'PLANNED' && mayWork;
-  const store = (next: JobView) => {
-    queries.setQueryData(['job', job.id], next);
-    for (const key of [['jobs'], ['round'], ['shelf'], ['plant', job.plantId]]) void queries.invalidateQueries({ queryKey: key });
-  };
-  const tick = useMutation({
-    mutationFn: ({ position, on }: { position: number; on: boolean }) =>
-      api.PUT('/api/jobs/{id}/steps/{position}', {
-        params: { path: { id: job.id, position } },
-        body: { tickedAt: on ? teamNow() : null },
-      }),
-    onMutate: ({ position, on }) =>
+  const tick = useWrite(writes.tickStep, {
+    sent: ({ position, tickedAt }) =>
       // from what is shown now, not from when this was drawn: ticks come quickly after one another
-      queries.setQueryData<JobView>(
-        ['job', job.id],
-        (shown) =>
-          shown && {
-            ...shown,
-            steps: shown.steps.map((s) => (s.position === position ? { ...s, tickedAt: on ? teamNow() : null } : s)),
-          },
+      void queries.setQueryData(
+        reads.job(job.id).queryKey,
+        (shown) => shown && { ...shown, steps: shown.steps.map((s) => (s.position === position ? { ...s, tickedAt } : s)) },
       ),
-    onError: (e) => {
-      notifyProblem(e);
-      void reload();
-    },
+    failed: () => void reload(),
   });
   const plan = advice.repot;
   return (
@@ -97,7 +80,7 @@ function Job({ data, reload }: { data: JobView; reload: () => Promise<JobView | 
               Change pot or cuts
             </Button>
           )}
-          {open && <MoveDay job={job} store={store} reload={() => void reload()} />}
+          {open && <MoveDay job={job} reload={() => void reload()} />}
         </div>
       </header>
       {open && job.note && (
@@ -120,7 +103,7 @@ function Job({ data, reload }: { data: JobView; reload: () => Promise<JobView | 
         </div>
         <div className={classes.order}>
           {data.changes.length > 0 && <Changes data={data} />}
-          {open && advice.call.action === 'BREAK_OUT' && <Kept data={data} store={store} />}
+          {open && advice.call.action === 'BREAK_OUT' && <Kept data={data} />}
           <ol className={classes.steps}>
             {data.steps.map((s, i) => (
               <li key={s.position} data-ticked={s.tickedAt !== null}>
@@ -131,11 +114,11 @@ function Job({ data, reload }: { data: JobView; reload: () => Promise<JobView | 
                   label={s.text}
                   checked={s.tickedAt !== null}
                   disabled={!open}
-                  onChange={(e) => tick.mutate({ position: s.position, on: e.currentTarget.checked })}
+                  onChange={(e) => tick.mutate({ jobId: job.id, position: s.position, tickedAt: e.currentTarget.checked ? teamNow() : null })}
                 />
-                {open && s.phase === 'INSPECT' && <Found data={data} units={units} store={store} reload={reload} />}
+                {open && s.phase === 'INSPECT' && <Found data={data} units={units} reload={reload} />}
                 {open && plan?.section.wires != null && s.phase === 'SET' && data.steps[i + 1]?.phase !== 'SET' && (
-                  <Setting data={data} store={store} />
+                  <Setting data={data} />
                 )}
               </li>
             ))}
@@ -147,8 +130,8 @@ function Job({ data, reload }: { data: JobView; reload: () => Promise<JobView | 
             {open && <PhotoPicker plantId={job.plantId} occasion={{ job: job.id }} />}
             {data.photos.length > 0 && <PhotoStrip photos={data.photos} />}
           </section>
-          {open && <Finish data={data} store={store} />}
-          {open && <Drop job={job} store={store} />}
+          {open && <Finish data={data} />}
+          {open && <Drop job={job} />}
         </div>
       </div>
     </>
@@ -218,50 +201,31 @@ function Sheet({ id, units }: { id: string; units: Units }) {
   );
 }
 
-function Drop({ job, store }: { job: Schemas['JobSummary']; store: (next: JobView) => void }) {
+function Drop({ job }: { job: Schemas['JobSummary'] }) {
   const [sure, setSure] = useState(false);
-  const drop = useMutation({
-    mutationFn: () => body(api.DELETE('/api/jobs/{id}', { params: { path: { id: job.id } } })),
-    onSuccess: (next) => {
-      store(next);
-      notifyDone('Dropped. Its pot is free again.');
-    },
-    onError: notifyProblem,
-  });
+  const drop = useWrite(writes.dropJob, { done: () => void notifyDone('Dropped. Its pot is free again.') });
   return (
-    <Button variant="subtle" color="oxblood" loading={drop.isPending} onClick={() => (sure ? drop.mutate() : setSure(true))}>
+    <Button variant="subtle" color="oxblood" loading={drop.isPending} onClick={() => (sure ? drop.mutate({ id: job.id }) : setSure(true))}>
       {sure ? 'Drop it for good' : 'Drop this job'}
     </Button>
   );
 }
 
-function MoveDay({ job, store, reload }: { job: Schemas['JobSummary']; store: (next: JobView) => void; reload: () => void }) {
+function MoveDay({ job, reload }: { job: Schemas['JobSummary']; reload: () => void }) {
   const [on, setOn] = useState(job.plannedOn);
-  const [stale, setStale] = useState<ProblemError | null>(null);
-  const move = useMutation({
-    mutationFn: (version: number) =>
-      body(
-        api.PUT('/api/jobs/{id}/day', {
-          params: { path: { id: job.id }, header: { 'If-Match': `"${version}"` } },
-          body: { plannedOn: on },
-        }),
-      ),
-    onSuccess: (next) => {
-      setStale(null);
-      store(next);
+  const { save: move, stale, settled, faults } = useVersionedWrite(writes.moveJob, {
+    done: (next) => {
+      settled();
       notifyDone(`Moved to ${dayYear(next.job.plannedOn)}.`);
     },
-    onError: (e) => {
-      if (e instanceof ProblemError && e.status === 412) setStale(e);
-      else if (!faultsByField(e).plannedOn) notifyProblem(e);
-    },
   });
+  const send = (version: number) => move.mutate({ id: job.id, version, request: { plannedOn: on } });
   return (
     <form
       className={classes.move}
       onSubmit={(e) => {
         e.preventDefault();
-        move.mutate(job.version);
+        send(job.version);
       }}
     >
       <TextInput
@@ -270,7 +234,7 @@ function MoveDay({ job, store, reload }: { job: Schemas['JobSummary']; store: (n
         min={job.windowFrom}
         max={job.windowTo}
         value={on}
-        error={faultsByField(move.error).plannedOn}
+        error={faults.plannedOn}
         onChange={(e) => setOn(e.currentTarget.value)}
       />
       <Button type="submit" variant="default" disabled={on === job.plannedOn} loading={move.isPending}>
@@ -280,9 +244,9 @@ function MoveDay({ job, store, reload }: { job: Schemas['JobSummary']; store: (n
         <Conflict
           problem={stale.problem}
           labels={{ plannedOn: 'Day' }}
-          keepMine={() => move.mutate(stale.problem.version ?? job.version)}
+          keepMine={() => send(stale.problem.version ?? job.version)}
           takeTheirs={() => {
-            setStale(null);
+            settled();
             reload();
           }}
         />

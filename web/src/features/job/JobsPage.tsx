@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { api, body } from '../../api/client';
+import { reads } from '../../api/reads';
 import { PotGlyph, type SaucerState } from '../../ui/PotGlyph';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
@@ -25,10 +25,7 @@ export function JobsPage() {
   const { units, today } = useReader();
   const from = addDays(today, -BACK);
   const to = addDays(today, AHEAD);
-  const { data, error, refetch } = useQuery({
-    queryKey: ['jobs', from],
-    queryFn: () => body(api.GET('/api/jobs', { params: { query: { from, to } } })),
-  });
+  const { data, error, refetch } = useQuery(reads.jobs(from, to));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
   const weeks = byWeek(data);

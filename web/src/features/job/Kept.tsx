@@ -1,8 +1,9 @@
 import { Checkbox, Radio } from '@mantine/core';
-import { useMutation } from '@tanstack/react-query';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
 import { faultsByField } from '../../api/problem';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { notifyDone } from '../../ui/notify';
 import classes from './JobPage.module.css';
 
 const CHOICES = [
@@ -13,27 +14,21 @@ const CHOICES = [
 type Keep = (typeof CHOICES)[number]['value'];
 
 /** Which of the two the owner keeps where a mouth holds the ball; the plan follows at once. */
-export function Kept({ data, store }: { data: Schemas['JobView']; store: (next: Schemas['JobView']) => void }) {
-  const keep = useMutation({
-    mutationFn: ({ kept, confirmed }: { kept: Keep; confirmed: boolean | null }) =>
-      body(api.PUT('/api/jobs/{id}/break-out', { params: { path: { id: data.job.id } }, body: { kept, confirmed } })),
-    onSuccess: (next) => {
-      store(next);
-      notifyDone('On record. The plan follows.');
-    },
-    onError: (e) => {
-      if (!faultsByField(e).confirmed) notifyProblem(e);
-    },
+export function Kept({ data }: { data: Schemas['JobView'] }) {
+  const keep = useWrite(writes.tellKept, {
+    done: () => void notifyDone('On record. The plan follows.'),
+    failed: (e) => faultsByField(e).confirmed !== undefined,
   });
+  const tell = (kept: Keep, confirmed: boolean | null) => keep.mutate({ id: data.job.id, request: { kept, confirmed } });
   const risk = faultsByField(keep.error).confirmed;
-  const asked = keep.isPending || risk ? keep.variables?.kept : undefined;
+  const asked = keep.isPending || risk ? keep.variables?.request.kept : undefined;
   return (
     <Radio.Group
       size="lg"
       className={classes.kept}
       label="The owner keeps"
       value={asked ?? data.wish?.breakOut ?? ''}
-      onChange={(v) => keep.mutate({ kept: v as Keep, confirmed: null })}
+      onChange={(v) => tell(v as Keep, null)}
     >
       <div className={classes.radios}>
         {CHOICES.map((c) => (
@@ -46,7 +41,7 @@ export function Kept({ data, store }: { data: Schemas['JobView']; store: (next: 
           checked={false}
           error={risk}
           label="I know the risk: stems that hang on those roots can die back."
-          onChange={() => keep.mutate({ kept: asked, confirmed: true })}
+          onChange={() => tell(asked as Keep, true)}
         />
       )}
     </Radio.Group>

@@ -1,29 +1,23 @@
 import { Button, TextInput } from '@mantine/core';
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
 import { faultsByField } from '../../api/problem';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { Steps } from '../../ui/Steps';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import classes from './JobPage.module.css';
 
 const MOST = 45;
 const STEP = 5;
 
 /** Front and angle of a trained tree, as agreed with whoever owns it. */
-export function Setting({ data, store }: { data: Schemas['JobView']; store: (next: Schemas['JobView']) => void }) {
+export function Setting({ data }: { data: Schemas['JobView'] }) {
   const [front, setFront] = useState(data.front ?? '');
   const [angle, setAngle] = useState(data.angleDegrees ?? 0);
-  const save = useMutation({
-    mutationFn: () =>
-      body(api.PUT('/api/jobs/{id}/setting', { params: { path: { id: data.job.id } }, body: { front: front.trim() || null, angleDegrees: angle } })),
-    onSuccess: (next) => {
-      store(next);
-      notifyDone('Front and angle are on record.');
-    },
-    onError: (e) => {
-      if (!faultsByField(e).front) notifyProblem(e);
-    },
+  const save = useWrite(writes.tellSetting, {
+    done: () => void notifyDone('Front and angle are on record.'),
+    failed: (e) => faultsByField(e).front !== undefined,
   });
   return (
     <div className={classes.found}>
@@ -45,7 +39,7 @@ export function Setting({ data, store }: { data: Schemas['JobView']; store: (nex
           change={(i) => setAngle(i * STEP - MOST)}
         />
       </div>
-      <Button variant="default" loading={save.isPending} onClick={() => save.mutate()}>
+      <Button variant="default" loading={save.isPending} onClick={() => save.mutate({ id: data.job.id, request: { front: front.trim() || null, angleDegrees: angle } })}>
         Keep front and angle
       </Button>
     </div>

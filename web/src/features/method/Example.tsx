@@ -2,6 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, body, type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import page from '../../ui/Page.module.css';
 import { notifyProblem } from '../../ui/notify';
 import type { Level } from './choices';
@@ -15,17 +16,8 @@ export interface ExamplePlant {
 
 /** The plant that was asked about, or else the most pressing one: something is to be seen on it. */
 export function useExample(plantId: string | null): { plant: ExamplePlant | null } {
-  const asked = useQuery({
-    queryKey: ['plant', plantId],
-    queryFn: () => body(api.GET('/api/plants/{id}', { params: { path: { id: plantId ?? '' } } })),
-    enabled: plantId !== null,
-  });
-  const pressing = useQuery({
-    queryKey: ['plants', 'example'],
-    queryFn: () => body(api.GET('/api/plants', { params: { query: { pressingFirst: true } } })),
-    enabled: plantId === null,
-    staleTime: 60_000,
-  });
+  const asked = useQuery({ ...reads.plant(plantId ?? ''), enabled: plantId !== null });
+  const pressing = useQuery({ ...reads.mostPressing(), enabled: plantId === null });
   return { plant: plantId === null ? (pressing.data?.plants[0] ?? null) : (asked.data?.plant ?? null) };
 }
 
@@ -86,10 +78,7 @@ export function Example({
   choice: string;
   label: string;
 }) {
-  const effect = useQuery({
-    queryKey: ['method-effect', plant.id, level, questionKey, choice],
-    queryFn: () => body(api.POST('/api/method/effect', { body: { plantId: plant.id, level, key: questionKey, choice } })),
-  });
+  const effect = useQuery(reads.methodEffect({ plantId: plant.id, level, key: questionKey, choice }));
   if (!effect.data) return null;
   return (
     <div className={classes.example} role="status">

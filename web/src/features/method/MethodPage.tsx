@@ -1,12 +1,15 @@
 import { Button, NumberInput, Radio } from '@mantine/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
 import { chosenAt, heldBy, type Level } from './choices';
 import { Example, OtherExample, useExample } from './Example';
@@ -17,23 +20,13 @@ import classes from './Method.module.css';
 export function MethodPage() {
   const { mayPlan } = useReader();
   const [params, setParams] = useSearchParams();
-  const queries = useQueryClient();
   const plantOf = params.get('plant');
   const level = (params.get('level') ?? (plantOf ? 'PLANT' : 'TEAM')) as Level;
   const target = level === 'TEAM' ? '' : level === 'PLANT' ? (plantOf ?? '') : (params.get('target') ?? '');
-  const { data, error } = useQuery({ queryKey: ['method'], queryFn: () => body(api.GET('/api/method')) });
+  const { data, error } = useQuery(reads.method());
   const example = useExample(params.get('example') ?? plantOf);
   const [open, setOpen] = useState<string | null>(null);
-  const choose = useMutation({
-    mutationFn: ({ key, choice }: { key: string; choice: string | null }) =>
-      body(api.PUT('/api/method', { body: { level, target, key, choice } })),
-    onSuccess: (next) => {
-      queries.setQueryData(['method'], next);
-      for (const key of ['plant', 'plants', 'round', 'method-effect']) void queries.invalidateQueries({ queryKey: [key] });
-      notifyDone('Chosen. All plants it concerns are looked through anew.');
-    },
-    onError: notifyProblem,
-  });
+  const choose = useWrite(writes.chooseMethod, { done: () => void notifyDone('Chosen. All plants it concerns are looked through anew.') });
   if (error) return <Trouble error={error} />;
   if (!data) return <Waiting />;
   const ready = level === 'TEAM' || target !== '';
@@ -69,7 +62,7 @@ export function MethodPage() {
                 byWhom={chosen ? `${chosen.who}` : null}
                 mayChoose={mayPlan}
                 busy={choose.isPending}
-                choose={(choice) => choose.mutate({ key: q.key, choice })}
+                choose={(choice) => choose.mutate({ level, target, key: q.key, choice })}
                 open={open === q.key}
                 toggle={() => setOpen(open === q.key ? null : q.key)}
                 level={level}

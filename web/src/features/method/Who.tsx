@@ -3,7 +3,8 @@ import { useDebouncedValue } from '@mantine/hooks';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import type { Level } from './choices';
 import classes from './Method.module.css';
 
@@ -19,12 +20,7 @@ interface Props {
 export function Who({ level, target, plant, groups, setParams }: Props) {
   const [text, setText] = useState('');
   const [search] = useDebouncedValue(text, 150);
-  const clients = useQuery({
-    queryKey: ['clients', search],
-    queryFn: () => body(api.GET('/api/clients', { params: { query: { search } } })),
-    enabled: level === 'CLIENT',
-    placeholderData: (before) => before,
-  });
+  const clients = useQuery({ ...reads.clients(search), enabled: level === 'CLIENT' });
   return (
     <div className={classes.who}>
       <SegmentedControl

@@ -1,15 +1,18 @@
 import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
-import { ProblemError, faultsByField, type Change } from '../../api/problem';
+import { type Schemas } from '../../api/client';
+import { type Change } from '../../api/problem';
+import { useVersionedWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { reads } from '../../api/reads';
 import { Conflict } from '../../ui/Conflict';
 import { LengthInput, MassInput } from '../../ui/LengthInput';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { keptLength, keptMass, potMass, say, width, type Units } from '../../ui/format';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { MATERIALS, SHAPES } from '../../ui/potWords';
 import { plain } from '../../ui/words';
 import { useCatalogue } from '../advice/catalogue';
@@ -103,27 +106,18 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
   }));
   const [form, setForm] = useState(opened);
   const [unread, setUnread] = useState<Record<string, string>>({});
-  const [stale, setStale] = useState<ProblemError | null>(null);
-  const save = useMutation({
-    mutationFn: ({ request, of }: { request: PlantRequest; of: number }) =>
-      body(
-        api.PUT('/api/plants/{id}', {
-          params: { path: { id }, header: { 'If-Match': `"${of}"` } },
-          body: request,
-        }),
-      ),
-    onSuccess: (next) => {
-      queries.setQueryData(['plant', id], next);
-      void queries.invalidateQueries({ queryKey: ['plants'] });
+  const {
+    save,
+    stale,
+    settled,
+    faults: refused,
+  } = useVersionedWrite(writes.savePlant, {
+    done: () => {
       notifyDone('Saved.');
       void navigate(`/plants/${id}`);
     },
-    onError: (e) => {
-      if (e instanceof ProblemError && e.status === 412) setStale(e);
-      else if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
-    },
   });
-  const faults = { ...faultsByField(save.error), ...unread };
+  const faults = { ...refused, ...unread };
 
   const stored = measuresOf(plant);
 
@@ -200,7 +194,7 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
     const request = read();
     if (!request) return;
     const kept = Object.fromEntries(theirs.filter((c) => !touched(c.field)).map((c) => [c.field, c.theirs]));
-    save.mutate({ request: { ...request, ...kept }, of });
+    save.mutate({ id, version: of, request: { ...request, ...kept } });
   };
   const tape = (key: MeasureField | MaybeField | 'potMassG' | 'coverMassG') => ({
     label: LABELS[key] ?? key,
@@ -368,11 +362,11 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
             keepMine={() => {
               const of = stale.problem.version ?? version;
               setVersion(of);
-              setStale(null);
+              settled();
               send(of, stale.problem.changes);
             }}
             takeTheirs={() => {
-              void queries.invalidateQueries({ queryKey: ['plant', id] });
+              void queries.invalidateQueries({ queryKey: reads.plant(id).queryKey });
               void navigate(`/plants/${id}`);
             }}
           />

@@ -1,9 +1,11 @@
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, body } from '../../api/client';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { reads } from '../../api/reads';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { notifyDone } from '../../ui/notify';
 import { lightWords } from '../../ui/words';
 import type { PlantView } from './usePlant';
 import classes from './PlantPage.module.css';
@@ -19,36 +21,17 @@ export function MovePlant({ data, opened, close }: { data: PlantView; opened: bo
 
 function Form({ data, close }: { data: PlantView; close: () => void }) {
   const { plant } = data;
-  const queries = useQueryClient();
   const [text, setText] = useState('');
   const [search] = useDebouncedValue(text, 150);
   const [site, setSite] = useState(plant.siteId);
   const [spot, setSpot] = useState('');
-  const clients = useQuery({
-    queryKey: ['clients', search],
-    queryFn: () => body(api.GET('/api/clients', { params: { query: { search } } })),
-    placeholderData: (before) => before,
-  });
-  const place = useQuery({
-    queryKey: ['site', site],
-    queryFn: () => body(api.GET('/api/sites/{id}', { params: { path: { id: site } } })),
-  });
-  const move = useMutation({
-    mutationFn: (spotId: string) =>
-      body(
-        api.PUT('/api/plants/{id}/place', {
-          params: { path: { id: plant.id }, header: { 'If-Match': `"${plant.version}"` } },
-          body: { spotId },
-        }),
-      ),
-    onSuccess: (next) => {
-      queries.setQueryData(['plant', plant.id], next);
-      void queries.invalidateQueries({ queryKey: ['plants'] });
-      void queries.invalidateQueries({ queryKey: ['round'] });
+  const clients = useQuery(reads.clients(search));
+  const place = useQuery(reads.site(site));
+  const move = useWrite(writes.movePlant, {
+    done: (next) => {
       notifyDone(`Moved to ${next.plant.siteName}, ${next.plant.spotName}.`);
       close();
     },
-    onError: notifyProblem,
   });
   const sites = (clients.data ?? []).flatMap((c) => c.sites.map((s) => ({ value: s.id, label: `${s.name} (${c.name})` })));
   const here = { value: plant.siteId, label: `${plant.siteName} (${plant.clientName})` };
@@ -59,7 +42,7 @@ function Form({ data, close }: { data: PlantView; close: () => void }) {
       className={classes.dialog}
       onSubmit={(e) => {
         e.preventDefault();
-        if (chosen) move.mutate(chosen);
+        if (chosen) move.mutate({ id: plant.id, version: plant.version, request: { spotId: chosen } });
       }}
     >
       <TextInput label="Find a site" value={text} onChange={(e) => setText(e.currentTarget.value)} />

@@ -1,8 +1,9 @@
 import { Button, Menu } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { PhotoStrip } from '../../ui/PhotoStrip';
 import { Figure } from '../../ui/Measure';
 import { LeftOut, ofPlant } from '../../ui/LeftOut';
@@ -11,7 +12,6 @@ import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
 import { day, days, daysBetween, dayYear, litres, length, share, width, type Units } from '../../ui/format';
-import { notifyProblem } from '../../ui/notify';
 import { actionWords, plain } from '../../ui/words';
 import { useSignLabel } from '../advice/catalogue';
 import { ArguableCall } from '../argument/ArguableCall';
@@ -141,12 +141,12 @@ function More({ data }: { data: PlantView }) {
 }
 
 function Retired({ data, mayWork }: { data: PlantView; mayWork: boolean }) {
-  const retire = useRetire(data);
+  const { retire, retiring } = useRetire(data);
   return (
     <p className={classes.retired}>
       Retired on {dayYear(data.plant.retiredOn ?? '')}.{' '}
       {mayWork && (
-        <Button variant="default" size="sm" loading={retire.isPending} onClick={() => retire.mutate({ retiredOn: null, reason: null })}>
+        <Button variant="default" size="sm" loading={retiring} onClick={() => retire({ retiredOn: null, reason: null })}>
           Take it back into care
         </Button>
       )}
@@ -233,14 +233,8 @@ function Running({
   units: Units;
   mayWork: boolean;
 }) {
-  const queries = useQueryClient();
   const { today } = useReader();
-  const done = useMutation({
-    mutationFn: ({ step, on }: { step: string; on: string | null }) =>
-      api.PUT('/api/aftercare/{id}/done', { params: { path: { id: step } }, body: { doneOn: on } }),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['plant', plantId] }),
-    onError: notifyProblem,
-  });
+  const done = useWrite(writes.careDone);
   return (
     <section className={classes.care} aria-labelledby="aftercare">
       <div className={classes.careHead}>
@@ -261,8 +255,8 @@ function Running({
               <Button
                 variant="default"
                 size="sm"
-                loading={done.isPending && done.variables.step === s.id}
-                onClick={() => done.mutate({ step: s.id, on: s.doneOn ? null : today })}
+                loading={done.isPending && done.variables.stepId === s.id}
+                onClick={() => done.mutate({ stepId: s.id, plantId, doneOn: s.doneOn ? null : today })}
               >
                 {s.doneOn ? 'Done; open again' : 'Done'}
               </Button>

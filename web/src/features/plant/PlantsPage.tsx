@@ -4,7 +4,8 @@ import { IconSearch } from '@tabler/icons-react';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import { PotGlyph, SAUCERS, SaucerMark, type SaucerState } from '../../ui/PotGlyph';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
@@ -12,12 +13,6 @@ import { day, type Units } from '../../ui/format';
 import { actionWords, plain, saucerWords } from '../../ui/words';
 import { useReader } from '../team/session';
 import classes from './PlantsPage.module.css';
-
-const PAGE = 50;
-/** What is due changes; counts of plants that wait to be looked through anew are asked for again. */
-const AGAIN_MS = 3000;
-
-type Query = NonNullable<Parameters<typeof api.GET<'/api/plants', object>>[1]>;
 
 export function PlantsPage() {
   const { units } = useReader();
@@ -40,20 +35,8 @@ export function PlantsPage() {
     pressingFirst: params.get('order') === 'pressing',
     retired: params.get('retired') === 'yes',
   };
-  const groups = useQuery({
-    queryKey: ['species-form'],
-    queryFn: () => body(api.GET('/api/species-form')),
-    staleTime: 600_000,
-  });
-  const { data, error, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
-    queryKey: ['plants', filter],
-    initialPageParam: 0,
-    queryFn: ({ pageParam }) =>
-      body(api.GET('/api/plants', { params: { query: { ...filter, page: pageParam } } } as Query)),
-    getNextPageParam: (last, pages) => (last.plants.length === PAGE ? pages.length : undefined),
-    placeholderData: (before) => before,
-    refetchInterval: (query) => ((query.state.data?.pages[0]?.waiting ?? 0) > 0 ? AGAIN_MS : false),
-  });
+  const groups = useQuery(reads.speciesForm());
+  const { data, error, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery(reads.plants(filter));
   const plants = data?.pages.flatMap((p) => p.plants);
   const first = data?.pages[0];
   const place = plants?.[0];

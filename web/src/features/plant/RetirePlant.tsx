@@ -1,8 +1,9 @@
 import { Button, Modal } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, body } from '../../api/client';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import type { Schemas } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { notifyDone } from '../../ui/notify';
 import { ReasonField } from '../argument/SetAside';
 import { useReader } from '../team/session';
 import type { PlantView } from './usePlant';
@@ -13,24 +14,14 @@ const REASONS = ['It died.', 'Not worth saving.', 'The owner wants another plant
 /** Out of care, or back into it. */
 export function useRetire(data: PlantView) {
   const { plant } = data;
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (given: { retiredOn: string | null; reason: string | null }) =>
-      body(
-        api.PUT('/api/plants/{id}/retired', {
-          params: { path: { id: plant.id }, header: { 'If-Match': `"${plant.version}"` } },
-          body: given,
-        }),
-      ),
-    onSuccess: (next) => {
-      queries.setQueryData(['plant', plant.id], next);
-      void queries.invalidateQueries({ queryKey: ['plants'] });
-      void queries.invalidateQueries({ queryKey: ['round'] });
-      void queries.invalidateQueries({ queryKey: ['jobs'] });
-      notifyDone(next.plant.retiredOn ? 'Retired. Its history stays.' : 'Back in care.');
-    },
-    onError: notifyProblem,
+  const retire = useWrite(writes.retirePlant, {
+    done: (next) => void notifyDone(next.plant.retiredOn ? 'Retired. Its history stays.' : 'Back in care.'),
   });
+  return {
+    retire: (request: Schemas['RetireRequest'], onSuccess?: () => void) =>
+      retire.mutate({ id: plant.id, version: plant.version, request }, { onSuccess }),
+    retiring: retire.isPending,
+  };
 }
 
 export function RetirePlant({ data, opened, close }: { data: PlantView; opened: boolean; close: () => void }) {
@@ -43,7 +34,7 @@ export function RetirePlant({ data, opened, close }: { data: PlantView; opened: 
 
 function Form({ data, close }: { data: PlantView; close: () => void }) {
   const { today } = useReader();
-  const retire = useRetire(data);
+  const { retire, retiring } = useRetire(data);
   const [reason, setReason] = useState('');
   const [missing, setMissing] = useState(false);
   return (
@@ -52,7 +43,7 @@ function Form({ data, close }: { data: PlantView; close: () => void }) {
       onSubmit={(e) => {
         e.preventDefault();
         if (reason.trim() === '') return setMissing(true);
-        retire.mutate({ retiredOn: today, reason }, { onSuccess: close });
+        retire({ retiredOn: today, reason }, close);
       }}
     >
       <p>
@@ -61,7 +52,7 @@ function Form({ data, close }: { data: PlantView; close: () => void }) {
       </p>
       <ReasonField reason={reason} set={setReason} reasons={REASONS} missing={missing} />
       <div>
-        <Button type="submit" color="oxblood" loading={retire.isPending}>
+        <Button type="submit" color="oxblood" loading={retiring}>
           Retire it
         </Button>
       </div>

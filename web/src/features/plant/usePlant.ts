@@ -1,11 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 
 export type PlantView = Schemas['PlantView'];
 
 export function usePlant(id: string) {
-  return useQuery({
-    queryKey: ['plant', id],
-    queryFn: () => body(api.GET('/api/plants/{id}', { params: { path: { id } } })),
-  });
+  return useQuery(reads.plant(id));
 }

@@ -1,7 +1,8 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useParams } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import { sayProblem } from '../../api/problem';
 import { Cautions } from '../../ui/Cautions';
 import { Figure } from '../../ui/Measure';
@@ -26,10 +27,7 @@ const HANDFUL = 0.1;
 export function RepotPage() {
   const { id = '' } = useParams();
   const { units } = useReader();
-  const { data, error, refetch } = useQuery({
-    queryKey: ['plant', id, 'fit'],
-    queryFn: () => body(api.GET('/api/plants/{id}/fit', { params: { path: { id } } })),
-  });
+  const { data, error, refetch } = useQuery(reads.fit(id));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
   if (!data.advice.repot) return <NothingToDo fit={data} units={units} />;
@@ -58,14 +56,7 @@ function Fit({ fit, ruled, units }: { fit: Schemas['FitView']; ruled: Schemas['R
   }));
   const pick = useCallback((potId: string) => ask((q) => ({ ...q, potId, own: null })), []);
   const asked = asksAnything(question);
-  const answer = useQuery({
-    queryKey: ['plant', id, 'what-if', requestOf(question)],
-    queryFn: ({ signal }) =>
-      body(api.POST('/api/plants/{id}/what-if', { params: { path: { id } }, body: requestOf(question), signal })),
-    enabled: asked,
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
-  });
+  const answer = useQuery({ ...reads.whatIf(id, requestOf(question)), enabled: asked });
   const advice = (asked && answer.data) || fit.advice;
   const plan = advice.repot ?? ruled;
   const pot = shownPot(plan, question) ?? shownPot(ruled, question);

@@ -1,12 +1,15 @@
 import { Button, Checkbox, TextInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
 import { useOnce } from '../../api/once';
 import { faultsByField } from '../../api/problem';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { reads } from '../../api/reads';
 import { dayYear } from '../../ui/format';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
 import { potName, wishOf, type Question } from './question';
 import classes from './RepotPage.module.css';
@@ -65,23 +68,16 @@ function Plan({ fit, plan, pot, question }: Props) {
   const firstDay = call.from && call.from > today ? call.from : today;
   const choice = picked(plan, pot, question);
   const named = choice.potId && pot ? `${potName(fit, pot, units)}${free(fit, pot)}` : null;
-  const schedule = useMutation({
-    mutationFn: () =>
-      body(
-        api.PUT('/api/jobs/{id}', {
-          params: { path: { id: once.id() } },
-          body: { plantId: fit.plant.id, plannedOn: plannedOn ?? firstDay, ...choice, confirmed: plan.rootWork.confirm ? confirmed : null },
-        }),
-      ),
-    onSuccess: (job) => {
-      for (const key of [['plant', fit.plant.id], ['jobs'], ['round'], ['shelf']]) void queries.invalidateQueries({ queryKey: key });
+  const asked = { plantId: fit.plant.id, plannedOn: plannedOn ?? firstDay, ...choice, confirmed: plan.rootWork.confirm ? confirmed : null };
+  const schedule = useWrite(writes.scheduleJob, {
+    done: (job) => {
       notifyDone(`Planned for ${dayYear(job.job.plannedOn)}.`);
       void navigate(`/jobs/${job.job.id}`);
     },
-    onError: (e) => {
+    failed: (e) => {
       once.refused(e);
-      void queries.invalidateQueries({ queryKey: ['plant', fit.plant.id, 'fit'] });
-      if (!faultsByField(e).plannedOn) notifyProblem(e);
+      void queries.invalidateQueries({ queryKey: reads.fit(fit.plant.id).queryKey });
+      return faultsByField(e).plannedOn !== undefined;
     },
   });
   const no = refusal(plan, pot, question);
@@ -90,7 +86,7 @@ function Plan({ fit, plan, pot, question }: Props) {
       className={classes.schedule}
       onSubmit={(e) => {
         e.preventDefault();
-        schedule.mutate();
+        schedule.mutate({ id: once.id(), request: asked });
       }}
     >
       <h2>Put it on the bench</h2>
@@ -124,24 +120,12 @@ function Change({ fit, job, plan, pot, question }: Props & { job: Schemas['JobSu
   const navigate = useNavigate();
   const [confirmed, setConfirmed] = useState(false);
   const choice = picked(plan, pot, question);
-  const change = useMutation({
-    mutationFn: () =>
-      body(
-        api.PUT('/api/jobs/{id}/plan', {
-          params: { path: { id: job.id }, header: { 'If-Match': `"${job.version}"` } },
-          body: { ...choice, confirmed: plan.rootWork.confirm ? confirmed : null },
-        }),
-      ),
-    onSuccess: (next) => {
-      queries.setQueryData(['job', job.id], next);
-      for (const key of [['plant', fit.plant.id], ['jobs'], ['shelf']]) void queries.invalidateQueries({ queryKey: key });
+  const change = useWrite(writes.changePlan, {
+    done: () => {
       notifyDone('The job is planned anew.');
       void navigate(`/jobs/${job.id}`);
     },
-    onError: (e) => {
-      void queries.invalidateQueries({ queryKey: ['plant', fit.plant.id, 'fit'] });
-      notifyProblem(e);
-    },
+    failed: () => void queries.invalidateQueries({ queryKey: reads.fit(fit.plant.id).queryKey }),
   });
   const no = refusal(plan, pot, question);
   return (
@@ -149,7 +133,7 @@ function Change({ fit, job, plan, pot, question }: Props & { job: Schemas['JobSu
       className={classes.schedule}
       onSubmit={(e) => {
         e.preventDefault();
-        change.mutate();
+        change.mutate({ id: job.id, version: job.version, request: { ...choice, confirmed: plan.rootWork.confirm ? confirmed : null } });
       }}
     >
       <h2>Planned for {dayYear(job.plannedOn)}</h2>

@@ -1,16 +1,18 @@
 import { Button, UnstyledButton } from '@mantine/core';
 import { IconCheck, IconChevronLeft, IconChevronRight } from '@tabler/icons-react';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
-import { api, body, newId, type Schemas } from '../../api/client';
+import { newId, type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { PotGlyph } from '../../ui/PotGlyph';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { addDays, day, weekday } from '../../ui/format';
-import { notifyProblem } from '../../ui/notify';
 import { actionWords, urgencyWords } from '../../ui/words';
 import { teamNow, useReader } from '../team/session';
-import { offerUndo } from '../check/undo';
+import { useUndo } from '../check/undo';
 import classes from './RoundPage.module.css';
 
 type RoundPlant = Schemas['RoundPlant'];
@@ -19,40 +21,19 @@ export function RoundPage() {
   const { today, units, mayWork } = useReader();
   const [params, setParams] = useSearchParams();
   const date = params.get('date') ?? today;
-  const queries = useQueryClient();
-  const { data, error, refetch } = useQuery({
-    queryKey: ['round', date],
-    queryFn: () => body(api.GET('/api/round', { params: { query: { date } } })),
+  const { data, error, refetch } = useQuery(reads.round(date));
+  const offerUndo = useUndo();
+  const nothing = useWrite(writes.logCheck, { done: (_, { id }) => offerUndo([id], 'Nothing to report: logged.') });
+  const rest = useWrite(writes.logAllWell, {
+    done: (_, { plants }) => {
+      const ids = plants.map((p) => p.checkId);
+      offerUndo(ids, `Nothing to report at ${ids.length} ${ids.length === 1 ? 'plant' : 'plants'}: logged.`);
+    },
   });
-  const refresh = () => queries.invalidateQueries({ queryKey: ['round'] });
-  const nothing = useMutation({
-    mutationFn: (plantId: string) => {
-      const id = newId();
-      return api
-        .PUT('/api/checks/{id}', {
-          params: { path: { id } },
-          body: { plantId, checkedAt: teamNow(), signs: [], minutes: 1 },
-        })
-        .then(() => id);
-    },
-    onSuccess: (id) => {
-      offerUndo([id], 'Nothing to report: logged.', refresh);
-      void refresh();
-    },
-    onError: notifyProblem,
-  });
-  const rest = useMutation({
-    mutationFn: async (plantIds: string[]) => {
-      const plants = plantIds.map((plantId) => ({ checkId: newId(), plantId }));
-      await api.POST('/api/checks/all-well', { body: { checkedAt: teamNow(), plants, minutes: plants.length } });
-      return plants.map((p) => p.checkId);
-    },
-    onSuccess: (ids) => {
-      offerUndo(ids, `Nothing to report at ${ids.length} ${ids.length === 1 ? 'plant' : 'plants'}: logged.`, refresh);
-      void refresh();
-    },
-    onError: notifyProblem,
-  });
+  const allWell = (plantId: string) =>
+    nothing.mutate({ id: newId(), request: { plantId, checkedAt: teamNow(), signs: [], minutes: 1 } });
+  const restWell = (plantIds: string[]) =>
+    rest.mutate({ checkedAt: teamNow(), plants: plantIds.map((plantId) => ({ checkId: newId(), plantId })), minutes: plantIds.length });
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   const plants = data?.stops.flatMap((s) => s.plants) ?? [];
   const open = plants.filter((p) => p.due.length > 0 && !p.checkedToday).length;
@@ -94,7 +75,7 @@ export function RoundPage() {
               <p>{stop.clientName}</p>
             </div>
             <p className={classes.access}>{stop.accessNote}</p>
-            {mayWork && date === today && <Rest stop={stop} busy={rest.isPending} log={(ids) => rest.mutate(ids)} />}
+            {mayWork && date === today && <Rest stop={stop} busy={rest.isPending} log={restWell} />}
           </header>
           <ul className={classes.plants}>
             {stop.plants.map((p) => (
@@ -104,7 +85,7 @@ export function RoundPage() {
                 units={units}
                 mayLog={mayWork && date === today}
                 busy={nothing.isPending}
-                onNothing={() => nothing.mutate(p.plant.id)}
+                onNothing={() => allWell(p.plant.id)}
               />
             ))}
           </ul>

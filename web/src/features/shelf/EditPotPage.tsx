@@ -1,20 +1,19 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, body } from '../../api/client';
 import { useOnce } from '../../api/once';
-import { ProblemError, faultsByField } from '../../api/problem';
+import { useVersionedWrite, useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { Conflict } from '../../ui/Conflict';
 import { LengthInput, MassInput } from '../../ui/LengthInput';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { MATERIALS, SHAPES } from '../../ui/potWords';
 import { plain } from '../../ui/words';
 import { useReader } from '../team/session';
-import { EMPTY, MEASURES, formOf, readForm, type PotForm, type PotRequest } from './potForm';
+import { EMPTY, MEASURES, formOf, readForm, type PotForm } from './potForm';
 import { useShelf, type ShelfItem } from './useShelf';
 import classes from './Shelf.module.css';
 
@@ -36,45 +35,29 @@ export function EditPotPage() {
 
 function EditPot({ item }: { item: ShelfItem | null }) {
   const { units } = useReader();
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const once = useOnce();
   const id = () => item?.pot.id ?? once.id();
   const [opened] = useState<PotForm>(() => (item ? formOf(item.pot, units) : EMPTY));
   const [form, setForm] = useState(opened);
   const [unread, setUnread] = useState<Record<string, string>>({});
-  const [stale, setStale] = useState<ProblemError | null>(null);
   const saved = (words: string) => {
-    for (const key of ['shelf', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
     notifyDone(words);
     void navigate('/shelf');
   };
-  const save = useMutation({
-    mutationFn: ({ request, version }: { request: PotRequest; version: number | null }) =>
-      body(
-        api.PUT('/api/shelf/{id}', {
-          params: { path: { id: id() }, header: version === null ? {} : { 'If-Match': `"${version}"` } },
-          body: request,
-        }),
-      ),
-    onSuccess: () => saved('On the shelf.'),
-    onError: (e) => {
-      if (e instanceof ProblemError && e.status === 412) setStale(e);
-      else if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
-      once.refused(e);
-    },
-  });
-  const remove = useMutation({
-    mutationFn: () => body(api.DELETE('/api/shelf/{id}', { params: { path: { id: id() } } })),
-    onSuccess: () => saved('Taken off the shelf.'),
-    onError: notifyProblem,
-  });
+  const {
+    save,
+    stale,
+    settled,
+    faults: refused,
+  } = useVersionedWrite(writes.savePot, { done: () => saved('On the shelf.'), failed: once.refused });
+  const remove = useWrite(writes.removePot, { done: () => saved('Taken off the shelf.') });
   const send = (version: number | null) => {
     const { request, wrong } = readForm(form, units, item?.pot);
     setUnread(wrong);
-    if (Object.keys(wrong).length === 0) save.mutate({ request, version });
+    if (Object.keys(wrong).length === 0) save.mutate({ id: id(), version, request });
   };
-  const faults: Record<string, string> = { ...faultsByField(save.error), ...unread };
+  const faults: Record<string, string> = { ...refused, ...unread };
   const text = (key: keyof PotForm, field: string = key) => ({
     label: LABELS[key],
     value: form[key],
@@ -145,7 +128,7 @@ function EditPot({ item }: { item: ShelfItem | null }) {
             problem={stale.problem}
             labels={LABELS}
             keepMine={() => {
-              setStale(null);
+              settled();
               send(stale.problem.version ?? null);
             }}
             takeTheirs={() => saved('Kept as they have it.')}
@@ -159,7 +142,7 @@ function EditPot({ item }: { item: ShelfItem | null }) {
             Leave without saving
           </Button>
           {item && (
-            <Button variant="subtle" color="oxblood" loading={remove.isPending} onClick={() => remove.mutate()}>
+            <Button variant="subtle" color="oxblood" loading={remove.isPending} onClick={() => remove.mutate({ id: id() })}>
               Take it off the shelf
             </Button>
           )}

@@ -1,12 +1,12 @@
 import { Button, FileButton, Textarea } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, body } from '../../api/client';
 import { useOnce } from '../../api/once';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
 import { say, width } from '../../ui/format';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { plain } from '../../ui/words';
 import { useReader } from '../team/session';
 import classes from './Shelf.module.css';
@@ -16,20 +16,17 @@ const EXAMPLE = 'name,top,height,shape,material,holes,in stock,low at,price\n';
 /** Pots from a sheet: every row is tried before any is put on the shelf. */
 export function ImportShelfPage() {
   const { units } = useReader();
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const once = useOnce();
   const [sheet, setSheet] = useState(EXAMPLE);
-  const read = useMutation({
-    mutationFn: (save: boolean) => body(api.POST('/api/shelf-import', { body: { id: once.id(), sheet, save } })),
-    onSuccess: (view) => {
+  const read = useWrite(writes.enterShelf, {
+    done: (view) => {
       if (!view.saved) return;
-      for (const key of ['shelf', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
       notifyDone(`${view.rows.length} pots are on the shelf.`);
       void navigate('/shelf');
     },
-    onError: notifyProblem,
   });
+  const send = (save: boolean) => read.mutate({ id: once.id(), sheet, save });
   const change = (text: string) => {
     setSheet(text);
     once.renew();
@@ -49,10 +46,10 @@ export function ImportShelfPage() {
       </div>
       <Textarea label="Pots" size="md" autosize minRows={8} maxRows={20} value={sheet} onChange={(e) => change(e.currentTarget.value)} classNames={{ input: classes.sheet }} />
       <div className={`${page.tools} ${classes.acts}`}>
-        <Button variant="default" disabled={sheet.trim() === ''} loading={read.isPending} onClick={() => read.mutate(false)}>
+        <Button variant="default" disabled={sheet.trim() === ''} loading={read.isPending} onClick={() => send(false)}>
           Try it
         </Button>
-        <Button disabled={!good} loading={read.isPending} onClick={() => read.mutate(true)}>
+        <Button disabled={!good} loading={read.isPending} onClick={() => send(true)}>
           Put on the shelf
         </Button>
         <FileButton accept=".csv,.tsv,text/csv" onChange={(file) => void file?.text().then(change)}>

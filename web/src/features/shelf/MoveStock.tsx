@@ -1,9 +1,11 @@
 import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, body } from '../../api/client';
 import { useOnce } from '../../api/once';
 import { faultsByField, sayProblem } from '../../api/problem';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { reads } from '../../api/reads';
 import { notifyDone } from '../../ui/notify';
 import type { ShelfItem } from './useShelf';
 import classes from './Shelf.module.css';
@@ -19,18 +21,15 @@ export function MoveStock({ item, close }: { item: ShelfItem; close: () => void 
   const now = Number(count);
   const valid = /^\d{1,6}$/.test(count.trim());
   const change = valid ? now - item.pot.inStock : 0;
-  const move = useMutation({
-    mutationFn: () =>
-      body(api.POST('/api/shelf/{id}/stock', { params: { path: { id: item.pot.id } }, body: { id: once.id(), change, reason } })),
-    onSuccess: (view) => {
-      queries.setQueryData(['shelf'], view);
-      void queries.invalidateQueries({ queryKey: ['plant'] });
+  const move = useWrite(writes.moveStock, {
+    done: () => {
       notifyDone(`${item.pot.name}: ${change > 0 ? '+' : ''}${change}.`);
       close();
     },
-    onError: (e) => {
+    failed: (e) => {
       once.refused(e);
-      void queries.invalidateQueries({ queryKey: ['shelf'] });
+      void queries.invalidateQueries({ queryKey: reads.shelf().queryKey });
+      return true;
     },
   });
   return (
@@ -39,7 +38,7 @@ export function MoveStock({ item, close }: { item: ShelfItem; close: () => void 
         className={classes.dialog}
         onSubmit={(e) => {
           e.preventDefault();
-          move.mutate();
+          move.mutate({ potId: item.pot.id, request: { id: once.id(), change, reason } });
         }}
       >
         <TextInput
@@ -52,7 +51,7 @@ export function MoveStock({ item, close }: { item: ShelfItem; close: () => void 
           data-autofocus
         />
         <NativeSelect label="Why" value={reason} onChange={(e) => setReason(e.currentTarget.value)} data={REASONS} />
-        {move.error && !faultsByField(move.error).change && <p role="alert">{sayProblem(move.error).text}</p>}
+        {move.isError && !faultsByField(move.error).change && <p role="alert">{sayProblem(move.error).text}</p>}
         <Button type="submit" disabled={!valid || change === 0} loading={move.isPending}>
           {change > 0 ? `Add ${change}` : change < 0 ? `Take ${-change} away` : 'Nothing has changed'}
         </Button>

@@ -1,13 +1,13 @@
 import { Button, TextInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, body } from '../../api/client';
 import { useOnce } from '../../api/once';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
 import { Waiting } from '../../ui/Waiting';
 import { length, say, width } from '../../ui/format';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { plain } from '../../ui/words';
 import { useCatalogue } from '../advice/catalogue';
 import { useReader } from '../team/session';
@@ -17,7 +17,6 @@ import classes from './Shelf.module.css';
 export function TradePage() {
   const catalogue = useCatalogue();
   const { units } = useReader();
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const once = useOnce();
   const [counts, setCounts] = useState<Record<string, string>>({});
@@ -25,17 +24,12 @@ export function TradePage() {
     .filter(([, n]) => /^\d{1,5}$/.test(n.trim()))
     .map(([size, n]) => ({ size, count: Number(n) }));
   const wrong = Object.values(counts).some((n) => n.trim() !== '' && !/^\d{1,5}$/.test(n.trim()));
-  const add = useMutation({
-    mutationFn: () => body(api.POST('/api/shelf-from-trade', { body: { id: once.id(), picks } })),
-    onSuccess: () => {
-      for (const key of ['shelf', 'plant']) void queries.invalidateQueries({ queryKey: [key] });
+  const add = useWrite(writes.addFromTrade, {
+    done: () => {
       notifyDone(`${picks.length} sizes are on the shelf.`);
       void navigate('/shelf');
     },
-    onError: (e) => {
-      once.refused(e);
-      notifyProblem(e);
-    },
+    failed: once.refused,
   });
   if (!catalogue) return <Waiting />;
   return (
@@ -46,7 +40,7 @@ export function TradePage() {
           <h1>From trade sizes</h1>
           <p>Write how many you have; sizes left empty stay off the shelf.</p>
         </div>
-        <Button disabled={picks.length === 0 || wrong} loading={add.isPending} onClick={() => add.mutate()}>
+        <Button disabled={picks.length === 0 || wrong} loading={add.isPending} onClick={() => add.mutate({ id: once.id(), picks })}>
           {picks.length === 0 ? 'Put on the shelf' : `Put ${picks.length} sizes on the shelf`}
         </Button>
       </div>

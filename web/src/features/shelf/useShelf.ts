@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 
 export type ShelfItem = Schemas['ShelfItem'];
 
 export function useShelf() {
-  return useQuery({ queryKey: ['shelf'], queryFn: () => body(api.GET('/api/shelf', {})) });
+  return useQuery(reads.shelf());
 }
 
 export interface Narrowing {

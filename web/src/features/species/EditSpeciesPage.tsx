@@ -1,15 +1,18 @@
 import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
-import { ProblemError, faultsByField } from '../../api/problem';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
+import { faultsByField } from '../../api/problem';
+import { useVersionedWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { Conflict } from '../../ui/Conflict';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { plain } from '../../ui/words';
 import { cellWords, PARTS, toCells, toList, type Cells } from './cells';
 import { Effect } from './Effect';
@@ -46,40 +49,25 @@ function Form({ name, version, opened, form }: Props) {
   const queries = useQueryClient();
   const [cells, setCells] = useState(opened);
   const [of, setOf] = useState(version);
-  const [stale, setStale] = useState<ProblemError | null>(null);
   const [asked] = useDebouncedValue(cells, 300);
   const changed = JSON.stringify(asked) !== JSON.stringify(opened);
   const ready = changed && (asked.name ?? '').trim() !== '' && (asked.remarks ?? '').trim() !== '';
-  const effect = useQuery({
-    queryKey: ['species-effect', asked],
-    queryFn: () => body(api.POST('/api/species-effect', { body: { cells: toList(asked) } })),
-    enabled: ready,
-    retry: false,
-    placeholderData: (before) => before,
-    gcTime: 10_000,
-  });
-  const save = useMutation({
-    mutationFn: ({ send, at }: { send: Cells; at: number }) =>
-      body(
-        api.PUT('/api/species/{name}', {
-          params: { path: { name: name || (send.name ?? '') }, header: { 'If-Match': `"${at}"` } },
-          body: { cells: toList(send) },
-        }),
-      ),
-    onSuccess: (saved) => {
-      for (const key of ['species', 'species-page', 'plant', 'plants', 'round', 'catalogue']) void queries.invalidateQueries({ queryKey: [key] });
+  const effect = useQuery({ ...reads.speciesEffect(toList(asked)), enabled: ready });
+  const {
+    save,
+    stale,
+    settled,
+    faults: refused,
+  } = useVersionedWrite(writes.saveSpecies, {
+    done: (saved) => {
       notifyDone('Saved. All plants of this kind are looked through anew.');
       void navigate(`/species/${encodeURIComponent(saved.name)}`);
-    },
-    onError: (e) => {
-      if (e instanceof ProblemError && e.status === 412) setStale(e);
-      else if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
     },
   });
   const faults: Record<string, string> = {
     ...Object.fromEntries((effect.data?.faults ?? []).map((f) => [f.field, f.message])),
     ...faultsByField(effect.error),
-    ...faultsByField(save.error),
+    ...refused,
   };
   const group = toCells(form.groups.find((g) => g.code === cells.group)?.cells ?? []);
   const set = (key: string, text: string) => {
@@ -95,7 +83,10 @@ function Form({ name, version, opened, form }: Props) {
       )
     );
   };
-  const send = (at: number, theirs: Cells = {}) => save.mutate({ send: { ...cells, ...theirs }, at });
+  const send = (at: number, theirs: Cells = {}) => {
+    const all = { ...cells, ...theirs };
+    save.mutate({ name: name || (all.name ?? ''), version: at, cells: toList(all) });
+  };
   return (
     <>
       <title>{`${name ? `Edit ${name}` : 'Add a species'} · Happy Saucer`}</title>
@@ -168,7 +159,7 @@ function Form({ name, version, opened, form }: Props) {
                   (stale.problem.changes ?? []).filter((c) => cells[c.field] === opened[c.field]).map((c) => [c.field, String(c.theirs ?? '')]),
                 );
                 setOf(at);
-                setStale(null);
+                settled();
                 send(at, kept);
               }}
               takeTheirs={() => {

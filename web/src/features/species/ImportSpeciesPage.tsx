@@ -1,10 +1,10 @@
 import { Button, FileButton, SegmentedControl, Textarea } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, body } from '../../api/client';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { Effect } from './Effect';
 import classes from './Species.module.css';
 
@@ -12,20 +12,17 @@ type Format = 'CSV' | 'JSON';
 
 /** Entries from a file: each row's faults, and which calls they change, before anything is saved. */
 export function ImportSpeciesPage() {
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const [format, setFormat] = useState<Format>('CSV');
   const [text, setText] = useState('');
-  const enter = useMutation({
-    mutationFn: (save: boolean) => body(api.POST('/api/species-import', { body: { format, text, save } })),
-    onSuccess: (view) => {
+  const enter = useWrite(writes.enterSpecies, {
+    done: (view) => {
       if (!view.saved) return;
-      for (const key of ['species', 'species-page', 'plant', 'plants', 'round', 'catalogue']) void queries.invalidateQueries({ queryKey: [key] });
       notifyDone('The book has the entries.');
       void navigate('/species');
     },
-    onError: notifyProblem,
   });
+  const send = (save: boolean) => enter.mutate({ format, text, save });
   const change = (next: string, as: Format = format) => {
     setText(next);
     setFormat(as);
@@ -55,10 +52,10 @@ export function ImportSpeciesPage() {
         classNames={{ input: classes.sheet }}
       />
       <div className={`${page.tools} ${classes.acts}`}>
-        <Button variant="default" disabled={text.trim() === ''} loading={enter.isPending} onClick={() => enter.mutate(false)}>
+        <Button variant="default" disabled={text.trim() === ''} loading={enter.isPending} onClick={() => send(false)}>
           Try it
         </Button>
-        <Button disabled={!good} loading={enter.isPending} onClick={() => enter.mutate(true)}>
+        <Button disabled={!good} loading={enter.isPending} onClick={() => send(true)}>
           Save
         </Button>
         <FileButton

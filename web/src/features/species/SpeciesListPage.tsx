@@ -4,7 +4,8 @@ import { IconSearch } from '@tabler/icons-react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
@@ -17,11 +18,7 @@ export function SpeciesListPage() {
   const { mayPlan } = useReader();
   const [text, setText] = useState('');
   const [search] = useDebouncedValue(text, 120);
-  const { data, error } = useQuery({
-    queryKey: ['species', search],
-    queryFn: () => body(api.GET('/api/species', { params: { query: { search } } })),
-    placeholderData: (before) => before,
-  });
+  const { data, error } = useQuery(reads.speciesList(search));
   return (
     <>
       <title>Species book · Happy Saucer</title>

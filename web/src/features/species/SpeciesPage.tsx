@@ -1,31 +1,25 @@
 import { Button, Modal } from '@mantine/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, body } from '../../api/client';
+import { reads } from '../../api/reads';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { notifyDone, notifyProblem } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
 import { cellWords, originWords, PARTS, toCells } from './cells';
 import { Effect } from './Effect';
 import classes from './Species.module.css';
 
 export function useSpeciesForm() {
-  return useQuery({
-    queryKey: ['species-form'],
-    queryFn: () => body(api.GET('/api/species-form')),
-    staleTime: 600_000,
-  });
+  return useQuery(reads.speciesForm());
 }
 
 export function useSpecies(name: string) {
-  return useQuery({
-    queryKey: ['species-page', name],
-    queryFn: () => body(api.GET('/api/species/{name}', { params: { path: { name } } })),
-    enabled: name !== '',
-  });
+  return useQuery({ ...reads.species(name), enabled: name !== '' });
 }
 
 /** One kind, as a page to read: what it wants, and what the rules make of it. */
@@ -127,28 +121,19 @@ export function SpeciesPage() {
 }
 
 function Reset({ name, added, close }: { name: string; added: boolean; close: () => void }) {
-  const queries = useQueryClient();
   const navigate = useNavigate();
-  const effect = useQuery({
-    queryKey: ['species-reset', name],
-    queryFn: () => body(api.GET('/api/species/{name}/reset-effect', { params: { path: { name } } })),
-    enabled: !added,
-    gcTime: 0,
-  });
-  const reset = useMutation({
-    mutationFn: () => api.DELETE('/api/species/{name}', { params: { path: { name } } }),
-    onSuccess: () => {
+  const effect = useQuery({ ...reads.resetEffect(name), enabled: !added });
+  const reset = useWrite(writes.resetSpecies, {
+    done: () => {
       if (added) void navigate('/species');
-      for (const key of ['species', 'species-page', 'plant', 'plants', 'round', 'catalogue']) void queries.invalidateQueries({ queryKey: [key] });
       notifyDone(added ? 'Removed from the book.' : 'As shipped again.');
       close();
     },
-    onError: notifyProblem,
   });
   return (
     <div className={classes.dialog}>
       {effect.data && <Effect effect={effect.data} />}
-      <Button loading={reset.isPending} onClick={() => reset.mutate()}>
+      <Button loading={reset.isPending} onClick={() => reset.mutate({ name })}>
         {added ? 'Remove it' : 'Take the shipped entry'}
       </Button>
     </div>

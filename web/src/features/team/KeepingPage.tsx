@@ -1,15 +1,17 @@
 import { Button, Progress } from '@mantine/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
-import { api, body, type Schemas } from '../../api/client';
+import { type Schemas } from '../../api/client';
+import { reads } from '../../api/reads';
+import { useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { bytes, moment } from '../../ui/format';
-import { notifyProblem, notifyDone } from '../../ui/notify';
+import { notifyDone } from '../../ui/notify';
 import { useReader } from './session';
 import classes from './Keeping.module.css';
 
-const KEY = ['keeping'];
 const WATCH_MS = 700;
 
 const KIND: Record<Schemas['Backup']['kind'], string> = {
@@ -21,16 +23,13 @@ const KIND: Record<Schemas['Backup']['kind'], string> = {
 /** Where the data is safe: backups and the disk under them. */
 export function KeepingPage() {
   const { mayPlan } = useReader();
-  const queries = useQueryClient();
   const { data, error, refetch } = useQuery({
-    queryKey: KEY,
-    queryFn: () => body(api.GET('/api/keeping')),
+    ...reads.keeping(),
     refetchInterval: (query) => (query.state.data?.running ? WATCH_MS : 30_000),
     enabled: mayPlan,
   });
-  const took = (view: Schemas['KeepingView']) => queries.setQueryData(KEY, view);
-  const start = useMutation({ mutationFn: () => body(api.POST('/api/keeping/backup')), onSuccess: took, onError: notifyProblem });
-  const stop = useMutation({ mutationFn: () => body(api.DELETE('/api/keeping/backup')), onSuccess: took, onError: notifyProblem });
+  const start = useWrite(writes.startBackup);
+  const stop = useWrite(writes.stopBackup);
   const newest = data?.backups[0];
   useSayWhenDone(data);
   if (!mayPlan) return <p>Only a planner sees to backups.</p>;

@@ -1,9 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, body, type Schemas } from '../../api/client';
+import { SESSION_KEY } from '../../api/reads';
 
 export type Session = Schemas['SessionView'];
-
-const KEY = ['session'];
 
 /** How far the app's clock is ahead of this device's, ms. */
 let ahead = 0;
@@ -26,7 +25,7 @@ export function localToInstant(local: string): string {
 
 export function useSession() {
   return useQuery({
-    queryKey: KEY,
+    queryKey: SESSION_KEY,
     queryFn: async () => {
       const session = await body(api.GET('/api/session'));
       ahead = new Date(session.now).getTime() - Date.now();
@@ -55,8 +54,8 @@ function useSessionChange<V>(change: (variables: V) => Promise<Session>) {
     mutationFn: change,
     onSuccess: (session) => {
       // what another person has seen is not kept
-      queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
-      queries.setQueryData(KEY, session);
+      queries.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION_KEY[0] });
+      queries.setQueryData(SESSION_KEY, session);
     },
   });
 }

@@ -122,6 +122,21 @@ class DurabilityTest {
       sql.execute("alter table job_step add column text varchar(1000) default '' not null");
       sql.execute("alter table aftercare_step add column text varchar(1000) default '' not null");
       sql.execute("alter table aftercare_step drop column said");
+      for (String column : List.of("ended_at", "code_hash", "code_until")) {
+        sql.execute("alter table app_user drop column " + column);
+      }
+      for (String column :
+          List.of(
+              "currency",
+              "paper",
+              "units",
+              "week_starts",
+              "workshop_latitude",
+              "workshop_longitude",
+              "version")) {
+        sql.execute("alter table team drop column " + column);
+      }
+      sql.execute("drop table caretaker_measure");
       sql.execute("delete from \"flyway_schema_history\" where cast(\"version\" as int) > 6");
     }
   }

@@ -242,7 +242,7 @@ final class DryDown {
    * A fixed step is stable up to 2.785 over the fastest rate; half of that is kept to. The rate is
    * bounded by the row sums of the Jacobian, with all roots at work.
    */
-  private double stableStep() {
+  double stableStep() {
     double rooted = caps.ballVolume() + caps.topBallVolume();
     double uptake = drive.uptake() / Math.max(NO_STORE, rooted) / STRESS_FROM;
     double ball = (uptake * caps.ballVolume() + 2 * (ballToRing + ballToTop)) * perBall;

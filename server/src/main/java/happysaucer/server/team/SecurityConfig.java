@@ -21,7 +21,8 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 @Configuration
 class SecurityConfig {
   /** Where nobody has to be signed in. */
-  private static final List<String> OPEN = List.of("/api/session", "/api/team/first-account");
+  private static final List<String> OPEN =
+      List.of("/api/session", "/api/session/join", "/api/team/first-account");
 
   private static final String CONTENT_POLICY =
       "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
@@ -93,7 +94,7 @@ class SecurityConfig {
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.POST, "/api/species-effect", "/api/method/effect")
                     .authenticated()
-                    .requestMatchers(HttpMethod.PUT, "/api/method", "/api/species/*")
+                    .requestMatchers(HttpMethod.PUT, "/api/method", "/api/species/*", "/api/team")
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.DELETE, "/api/species/*")
                     .hasRole("PLANNER")
@@ -105,11 +106,11 @@ class SecurityConfig {
                         "/api/plants/*/advice",
                         "/api/plants/*/what-if")
                     .authenticated()
-                    .requestMatchers(HttpMethod.PUT, "/api/session/units")
+                    .requestMatchers("/api/session/**")
                     .authenticated()
                     .requestMatchers(HttpMethod.PUT, "/api/jobs/*/day", "/api/plants/*")
                     .hasAnyRole("PLANNER", "TECHNICIAN")
-                    .requestMatchers("/api/keeping/**")
+                    .requestMatchers("/api/keeping/**", "/api/people/**")
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.GET, "/api/**")
                     .authenticated()

@@ -129,8 +129,23 @@ public class SignIn {
             key -> verify(account, password, address).orElse(null)));
   }
 
+  /**
+   * @return the account that was handed this code, empty where it lets nobody in
+   * @throws SlowedException after too many failures from this address or for this account
+   */
+  Optional<Account> verifyCode(String account, String code, String address, Instant now) {
+    long wait = throttle.count(account, address, Instant.now());
+    if (wait > 0) {
+      throw new SlowedException(wait);
+    }
+    Optional<Account> known =
+        Optional.ofNullable(mapper.byCode(account, OneTimeCode.hash(code), now));
+    known.ifPresent(person -> throttle.succeeded(account, address));
+    return known;
+  }
+
   /** What is remembered of accounts is out of date. */
-  void forget() {
+  public void forget() {
     verified.invalidateAll();
   }
 

@@ -20,15 +20,11 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -45,6 +41,7 @@ public class TeamController {
   private final SecurityContextRepository contexts;
   private final TeamStart start;
   private final Keeping keeping;
+  private final Sessions sessions;
 
   TeamController(
       SignIn signIn,
@@ -53,7 +50,9 @@ public class TeamController {
       CurrentUser user,
       SecurityContextRepository contexts,
       TeamStart start,
-      Keeping keeping) {
+      Keeping keeping,
+      Sessions sessions) {
+    this.sessions = sessions;
     this.start = start;
     this.keeping = keeping;
     this.signIn = signIn;
@@ -154,7 +153,7 @@ public class TeamController {
       if (mapper.countAccounts() > 0) {
         throw new ConflictException("There is an account already. Sign in with it.");
       }
-      mapper.addTeam(new Team(body.teamName().trim(), zone.getId(), false));
+      mapper.addTeam(Team.begun(body.teamName().trim(), zone.getId(), false));
       clock.useZone(zone);
       open(
           signIn.create(
@@ -197,17 +196,6 @@ public class TeamController {
     return view();
   }
 
-  @ExceptionHandler(SignIn.SlowedException.class)
-  ResponseEntity<ProblemDetail> slowed(SignIn.SlowedException e) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage());
-    problem.setTitle("Too many failed sign-ins");
-    problem.setType(java.net.URI.create("urn:happy-saucer:slowed"));
-    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-        .header("Retry-After", Long.toString(e.seconds()))
-        .body(problem);
-  }
-
   private static ZoneId zone(String zone) {
     try {
       return ZoneId.of(zone.trim());
@@ -225,6 +213,17 @@ public class TeamController {
     context.setAuthentication(SignIn.authentication(account));
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
+    sessions.opened(account, request, clock.now());
+    if (!mapper.comesIn(account.id())) {
+      // access was ended at this very moment
+      sessions.endAll(account.id());
+      throw new ConflictException("This account does not come in any more.");
+    }
+  }
+
+  SessionView signedIn(Account account, HttpServletRequest request, HttpServletResponse response) {
+    open(account, request, response);
+    return view();
   }
 
   private SessionView view() {

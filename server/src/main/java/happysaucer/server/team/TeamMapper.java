@@ -15,13 +15,13 @@ import org.jspecify.annotations.Nullable;
 interface TeamMapper {
   String COLUMNS = "id, account, name, role, units, password_hash";
 
-  @Select("select " + COLUMNS + " from app_user where account = #{account}")
+  @Select("select " + COLUMNS + " from app_user where account = #{account} and ended_at is null")
   @Nullable Account byAccount(String account);
 
   @Select(
       "select "
           + COLUMNS
-          + " from app_user order by case role when 'PLANNER' then 1 when 'TECHNICIAN' then 2 else 3 end, name limit 200")
+          + " from app_user where ended_at is null and password_hash <> '' order by case role when 'PLANNER' then 1 when 'TECHNICIAN' then 2 else 3 end, name limit 200")
   List<Account> accounts();
 
   /** Those the demo was made with. */
@@ -39,6 +39,26 @@ interface TeamMapper {
       </script>""")
   void passwords(@Param("ids") List<UUID> ids, @Param("hash") String hash);
 
+  /** One who was handed a code that still lets somebody in, by its hash. */
+  @Select(
+      "select "
+          + COLUMNS
+          + " from app_user where account = #{account} and ended_at is null"
+          + " and code_hash = #{hash} and code_until > #{now} for update")
+  @Nullable Account byCode(
+      @Param("account") String account, @Param("hash") String hash, @Param("now") Instant now);
+
+  /** A password of one's own; a code that was handed out is used up by it. */
+  @Update(
+      """
+      update app_user set password_hash = #{hash}, code_hash = null, code_until = null
+      where id = #{id}""")
+  void ownPassword(@Param("id") UUID id, @Param("hash") String hash);
+
+  /** Whether somebody still comes in. */
+  @Select("select count(*) > 0 from app_user where id = #{id} and ended_at is null")
+  boolean comesIn(UUID id);
+
   @Select("select count(*) from app_user")
   int countAccounts();
 
@@ -51,9 +71,12 @@ interface TeamMapper {
   @Update("update app_user set units = #{units} where id = #{id}")
   void units(@Param("id") UUID id, @Param("units") Units units);
 
-  @Select("select name, zone, demo from team where id = 1")
+  @Select("select name, zone, demo, currency, paper, units, week_starts from team where id = 1")
   @Nullable Team team();
 
-  @Insert("insert into team (id, name, zone, demo) values (1, #{name}, #{zone}, #{demo})")
+  @Insert(
+      """
+      insert into team (id, name, zone, demo, currency, paper, units, week_starts)
+      values (1, #{name}, #{zone}, #{demo}, #{currency}, #{paper}, #{units}, #{weekStarts})""")
   void addTeam(Team team);
 }

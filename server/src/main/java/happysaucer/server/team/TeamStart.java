@@ -3,7 +3,6 @@ package happysaucer.server.team;
 import happysaucer.core.unit.Units;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.door.Hosts;
-import java.security.SecureRandom;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
@@ -17,8 +16,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class TeamStart {
   /** Password of the demo's accounts; they exist only with demo data. */
   public static final String DEMO_PASSWORD = "happy-saucer";
-
-  private static final String LETTERS = "abcdefghkmnpqrstuvwxyz23456789";
 
   private final TeamMapper mapper;
   private final SignIn signIn;
@@ -57,7 +54,7 @@ public class TeamStart {
       return;
     }
     if (!hosts.onlyHere()) {
-      ownPassword = random();
+      ownPassword = OneTimeCode.made();
     }
     String wanted = ownPassword == null ? DEMO_PASSWORD : ownPassword;
     List<Account> people = mapper.demoAccounts();
@@ -68,23 +65,12 @@ public class TeamStart {
     mapper.passwords(people.stream().map(Account::id).toList(), signIn.hash(wanted));
   }
 
-  /** Three groups of letters that are not mistaken for each other. */
-  private static String random() {
-    SecureRandom random = new SecureRandom();
-    StringBuilder made = new StringBuilder();
-    for (int i = 0; i < 12; i++) {
-      made.append(i > 0 && i % 4 == 0 ? "-" : "");
-      made.append(LETTERS.charAt(random.nextInt(LETTERS.length())));
-    }
-    return made.toString();
-  }
-
   public boolean exists() {
     return mapper.team() != null;
   }
 
   public void makeDemoTeam(String name) {
-    mapper.addTeam(new Team(name, clock.zone().getId(), true));
+    mapper.addTeam(Team.begun(name, clock.zone().getId(), true));
   }
 
   public UUID addDemoPerson(String account, String name, Role role) {

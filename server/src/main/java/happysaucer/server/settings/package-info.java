@@ -1,0 +1,3 @@
+/** What a team settles once for everybody. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.settings;

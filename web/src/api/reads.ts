@@ -1,0 +1,116 @@
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { api, body, type Schemas } from './client';
+
+/** One page of a long list, as the server counts it. */
+const PLANTS_A_PAGE = 50;
+const CLIENTS_A_PAGE = 40;
+const MINUTE = 60_000;
+
+/** What is due changes; counts of plants that wait to be looked through anew are asked for again. */
+const AGAIN_MS = 3000;
+
+type PlantsQuery = NonNullable<Parameters<typeof api.GET<'/api/plants', object>>[1]>;
+
+export interface PlantFilter {
+  search: string;
+  site: string | undefined;
+  client: string | undefined;
+  spot: string | undefined;
+  group: string | undefined;
+  saucer: string | undefined;
+  pressingFirst: boolean;
+  retired: boolean;
+}
+
+const clientsBy = (search: string, page?: number) => body(api.GET('/api/clients', { params: { query: { search, page } } }));
+
+/** Everything that is asked of the server: under which key it is kept, and how it is asked. */
+export const reads = {
+  round: (date: string) => queryOptions({ queryKey: ['round', date], queryFn: () => body(api.GET('/api/round', { params: { query: { date } } })) }),
+  plants: (filter: PlantFilter) =>
+    infiniteQueryOptions({
+      queryKey: ['plants', filter],
+      initialPageParam: 0,
+      queryFn: ({ pageParam }) => body(api.GET('/api/plants', { params: { query: { ...filter, page: pageParam } } } as PlantsQuery)),
+      getNextPageParam: (last, pages) => (last.plants.length === PLANTS_A_PAGE ? pages.length : undefined),
+      placeholderData: (before) => before,
+      refetchInterval: (query) => ((query.state.data?.pages[0]?.waiting ?? 0) > 0 ? AGAIN_MS : false),
+    }),
+  mostPressing: () =>
+    queryOptions({
+      queryKey: ['plants', 'example'],
+      queryFn: () => body(api.GET('/api/plants', { params: { query: { pressingFirst: true } } })),
+      staleTime: MINUTE,
+    }),
+  plant: (id: string) => queryOptions({ queryKey: ['plant', id], queryFn: () => body(api.GET('/api/plants/{id}', { params: { path: { id } } })) }),
+  fit: (id: string) => queryOptions({ queryKey: ['plant', id, 'fit'], queryFn: () => body(api.GET('/api/plants/{id}/fit', { params: { path: { id } } })) }),
+  whatIf: (id: string, asked: Schemas['WhatIfRequest']) =>
+    queryOptions({
+      queryKey: ['plant', id, 'what-if', asked],
+      queryFn: ({ signal }) => body(api.POST('/api/plants/{id}/what-if', { params: { path: { id } }, body: asked, signal })),
+      placeholderData: keepPreviousData,
+      staleTime: MINUTE,
+    }),
+  /** The call as it would be with what has been tapped so far. */
+  preview: (id: string, asked: Schemas['Preview']) =>
+    queryOptions({
+      queryKey: ['preview', id, asked],
+      queryFn: () => body(api.POST('/api/plants/{id}/advice', { params: { path: { id } }, body: asked })),
+      placeholderData: (before) => before,
+      gcTime: 10_000,
+    }),
+  jobs: (from: string, to: string) => queryOptions({ queryKey: ['jobs', from], queryFn: () => body(api.GET('/api/jobs', { params: { query: { from, to } } })) }),
+  job: (id: string) => queryOptions({ queryKey: ['job', id], queryFn: () => body(api.GET('/api/jobs/{id}', { params: { path: { id } } })) }),
+  card: (id: string) => queryOptions({ queryKey: ['card', id], queryFn: () => body(api.GET('/api/jobs/{id}/card', { params: { path: { id } } })) }),
+  shelf: () => queryOptions({ queryKey: ['shelf'], queryFn: () => body(api.GET('/api/shelf', {})) }),
+  clients: (search: string) => queryOptions({ queryKey: ['clients', search], queryFn: () => clientsBy(search), placeholderData: (before) => before }),
+  clientPages: (search: string) =>
+    infiniteQueryOptions({
+      queryKey: ['clients', 'pages', search],
+      initialPageParam: 0,
+      queryFn: ({ pageParam }) => clientsBy(search, pageParam),
+      getNextPageParam: (last, pages) => (last.length === CLIENTS_A_PAGE ? pages.length : undefined),
+      placeholderData: (before) => before,
+    }),
+  site: (id: string) => queryOptions({ queryKey: ['site', id], queryFn: () => body(api.GET('/api/sites/{id}', { params: { path: { id } } })) }),
+  find: (text: string) =>
+    queryOptions({
+      queryKey: ['find', text],
+      queryFn: () => body(api.GET('/api/find', { params: { query: { text } } })),
+      placeholderData: (before) => before,
+    }),
+  catalogue: () => queryOptions({ queryKey: ['catalogue'], queryFn: () => body(api.GET('/api/catalogue')), staleTime: 60 * MINUTE }),
+  speciesList: (search: string) =>
+    queryOptions({
+      queryKey: ['species', search],
+      queryFn: () => body(api.GET('/api/species', { params: { query: { search } } })),
+      placeholderData: (before) => before,
+    }),
+  species: (name: string) =>
+    queryOptions({ queryKey: ['species-page', name], queryFn: () => body(api.GET('/api/species/{name}', { params: { path: { name } } })) }),
+  speciesForm: () => queryOptions({ queryKey: ['species-form'], queryFn: () => body(api.GET('/api/species-form')), staleTime: 10 * MINUTE }),
+  speciesEffect: (cells: Schemas['EntryCells']['cells']) =>
+    queryOptions({
+      queryKey: ['species-effect', cells],
+      queryFn: () => body(api.POST('/api/species-effect', { body: { cells } })),
+      retry: false,
+      placeholderData: (before) => before,
+      gcTime: 10_000,
+    }),
+  resetEffect: (name: string) =>
+    queryOptions({
+      queryKey: ['species-reset', name],
+      queryFn: () => body(api.GET('/api/species/{name}/reset-effect', { params: { path: { name } } })),
+      gcTime: 0,
+    }),
+  method: () => queryOptions({ queryKey: ['method'], queryFn: () => body(api.GET('/api/method')) }),
+  methodEffect: (asked: Schemas['EffectRequest']) =>
+    queryOptions({ queryKey: ['method-effect', asked], queryFn: () => body(api.POST('/api/method/effect', { body: asked })) }),
+  keeping: () => queryOptions({ queryKey: ['keeping'], queryFn: () => body(api.GET('/api/keeping')) }),
+  people: () => queryOptions({ queryKey: ['people'], queryFn: () => body(api.GET('/api/people')) }),
+  team: () => queryOptions({ queryKey: ['team'], queryFn: () => body(api.GET('/api/team')) }),
+  ownSessions: () => queryOptions({ queryKey: ['own-sessions'], queryFn: () => body(api.GET('/api/session/sessions')) }),
+};
+
+/** Under this key it is kept who is signed in. */
+export const SESSION_KEY = ['session'];

@@ -1,0 +1,229 @@
+import type { QueryKey } from '@tanstack/react-query';
+import { api, body, type Schemas } from './client';
+
+/**
+ * One thing that is written: how it is sent, what is stale afterwards, and which read its answer is. Everything that
+ * is sent is in the variables, so that a write can be kept and sent again later.
+ */
+export interface Write<V, T> {
+  send: (variables: V) => Promise<T>;
+  touches?: (variables: V, answer: T) => QueryKey[];
+  fills?: (answer: T, variables: V) => QueryKey;
+}
+
+const write = <V, T>(w: Write<V, T>): Write<V, T> => w;
+
+/** The version that is edited; null for what is new. */
+const version = (of: number | null) => (of === null ? {} : { 'If-Match': `"${of}"` });
+
+const done = (): Promise<undefined> => Promise.resolve(undefined);
+const plantAnd = (id: string, ...more: string[]): QueryKey[] => [['plant', id], ...more.map((key) => [key])];
+const ofAPlant = (id: string) => plantAnd(id, 'plants', 'round');
+const ofAJob = (job: Schemas['JobSummary']) => plantAnd(job.plantId, 'jobs', 'round', 'shelf');
+const OF_THE_BOOK: QueryKey[] = [['species'], ['species-page'], ['plant'], ['plants'], ['round'], ['catalogue']];
+const OF_THE_SHELF: QueryKey[] = [['shelf'], ['plant']];
+const OF_PLACES: QueryKey[] = [['clients'], ['site'], ['plants'], ['round'], ['plant']];
+
+const job = <V>(send: (variables: V) => Promise<Schemas['JobView']>) =>
+  write<V, Schemas['JobView']>({ send, touches: (_, next) => ofAJob(next.job), fills: (next) => ['job', next.job.id] });
+
+const plant = <V extends { id: string }>(send: (variables: V) => Promise<Schemas['PlantView']>, ...more: string[]) =>
+  write<V, Schemas['PlantView']>({
+    send,
+    touches: () => [['plants'], ['round'], ...more.map((key) => [key])],
+    fills: (_, { id }) => ['plant', id],
+  });
+
+type Versioned<R> = { id: string; version: number; request: R };
+type MaybeNew<R> = { id: string; version: number | null; request: R };
+
+/** Everything that is written. */
+export const writes = {
+  // checks
+  logCheck: write({
+    send: ({ id, request }: { id: string; request: Schemas['CheckRequest'] }) =>
+      api.PUT('/api/checks/{id}', { params: { path: { id } }, body: request }).then(done),
+    touches: ({ request }) => ofAPlant(request.plantId),
+  }),
+  logAllWell: write({
+    send: (request: Schemas['AllWellRequest']) => api.POST('/api/checks/all-well', { body: request }).then(done),
+    touches: () => [['plant'], ['plants'], ['round']],
+  }),
+  undoChecks: write({
+    send: (request: Schemas['UndoRequest']) => api.POST('/api/checks/undo', { body: request }).then(done),
+    touches: () => [['plant'], ['plants'], ['round']],
+  }),
+
+  // what a person holds against the rules
+  setAside: write({
+    send: ({ id, request }: { id: string; request: Schemas['AsideRequest'] }) =>
+      api.PUT('/api/asides/{id}', { params: { path: { id } }, body: request }).then(done),
+    touches: ({ request }) => ofAPlant(request.plantId),
+  }),
+  letCount: write({
+    send: ({ id }: { id: string; plantId: string }) => api.DELETE('/api/asides/{id}', { params: { path: { id } } }).then(done),
+    touches: ({ plantId }) => ofAPlant(plantId),
+  }),
+  overrule: write({
+    send: ({ id, request }: { id: string; request: Schemas['OverruleRequest'] }) =>
+      api.PUT('/api/overrules/{id}', { params: { path: { id } }, body: request }).then(done),
+    touches: ({ request }) => ofAPlant(request.plantId),
+  }),
+  letRulesDecide: write({
+    send: ({ id }: { id: string; plantId: string }) => api.DELETE('/api/overrules/{id}', { params: { path: { id } } }).then(done),
+    touches: ({ plantId }) => ofAPlant(plantId),
+  }),
+
+  // plants
+  savePlant: plant(({ id, version: of, request }: Versioned<Schemas['PlantRequest']>) =>
+    body(api.PUT('/api/plants/{id}', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+  ),
+  movePlant: plant(({ id, version: of, request }: Versioned<Schemas['MoveRequest']>) =>
+    body(api.PUT('/api/plants/{id}/place', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+  ),
+  retirePlant: plant(
+    ({ id, version: of, request }: Versioned<Schemas['RetireRequest']>) =>
+      body(api.PUT('/api/plants/{id}/retired', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+    'jobs',
+  ),
+  enterPlants: write({
+    send: ({ siteId, request }: { siteId: string; request: Schemas['EntryRequest'] }) =>
+      body(api.POST('/api/sites/{id}/plants', { params: { path: { id: siteId } }, body: request })),
+    touches: (_, view) => (view.saved ? [['site'], ['plants'], ['round'], ['clients']] : []),
+  }),
+  careDone: write({
+    send: ({ stepId, doneOn }: { stepId: string; plantId: string; doneOn: string | null }) =>
+      api.PUT('/api/aftercare/{id}/done', { params: { path: { id: stepId } }, body: { doneOn } }).then(done),
+    touches: ({ plantId }) => plantAnd(plantId, 'round'),
+  }),
+  tellOutcome: write({
+    send: ({ jobId, request }: { jobId: string; plantId: string; request: Schemas['OutcomeRequest'] }) =>
+      api.PUT('/api/jobs/{id}/outcome', { params: { path: { id: jobId } }, body: request }).then(done),
+    touches: ({ plantId }) => [['plant', plantId]],
+  }),
+
+  // jobs and the bench
+  scheduleJob: job(({ id, request }: { id: string; request: Schemas['JobRequest'] }) => body(api.PUT('/api/jobs/{id}', { params: { path: { id } }, body: request }))),
+  changePlan: job(({ id, version: of, request }: Versioned<Schemas['PlanRequest']>) =>
+    body(api.PUT('/api/jobs/{id}/plan', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+  ),
+  moveJob: job(({ id, version: of, request }: Versioned<Schemas['DayRequest']>) =>
+    body(api.PUT('/api/jobs/{id}/day', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+  ),
+  tellFound: job(({ id, version: of, request }: Versioned<Schemas['FoundRequest']>) =>
+    body(api.PUT('/api/jobs/{id}/found', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+  ),
+  tellKept: job(({ id, request }: { id: string; request: Schemas['BreakOutRequest'] }) =>
+    body(api.PUT('/api/jobs/{id}/break-out', { params: { path: { id } }, body: request })),
+  ),
+  tellSetting: job(({ id, request }: { id: string; request: Schemas['SettingRequest'] }) =>
+    body(api.PUT('/api/jobs/{id}/setting', { params: { path: { id } }, body: request })),
+  ),
+  finishJob: job(({ id, request }: { id: string; request: Schemas['DoneRequest'] }) =>
+    body(api.PUT('/api/jobs/{id}/done', { params: { path: { id } }, body: request })),
+  ),
+  dropJob: job(({ id }: { id: string }) => body(api.DELETE('/api/jobs/{id}', { params: { path: { id } } }))),
+  tickStep: write({
+    send: ({ jobId, position, tickedAt }: { jobId: string; position: number; tickedAt: string | null }) =>
+      api.PUT('/api/jobs/{id}/steps/{position}', { params: { path: { id: jobId, position } }, body: { tickedAt } }).then(done),
+  }),
+
+  // the shelf
+  savePot: write({
+    send: ({ id, version: of, request }: MaybeNew<Schemas['ShelfPotRequest']>) =>
+      body(api.PUT('/api/shelf/{id}', { params: { path: { id }, header: version(of) }, body: request })),
+    touches: () => OF_THE_SHELF,
+  }),
+  removePot: write({
+    send: ({ id }: { id: string }) => body(api.DELETE('/api/shelf/{id}', { params: { path: { id } } })),
+    touches: () => OF_THE_SHELF,
+  }),
+  moveStock: write({
+    send: ({ potId, request }: { potId: string; request: Schemas['MoveStockRequest'] }) =>
+      body(api.POST('/api/shelf/{id}/stock', { params: { path: { id: potId } }, body: request })),
+    touches: () => [['plant']],
+    fills: () => ['shelf'],
+  }),
+  enterShelf: write({
+    send: (request: Schemas['ShelfImportRequest']) => body(api.POST('/api/shelf-import', { body: request })),
+    touches: (_, view) => (view.saved ? OF_THE_SHELF : []),
+  }),
+  addFromTrade: write({
+    send: (request: Schemas['FromTradeRequest']) => body(api.POST('/api/shelf-from-trade', { body: request })),
+    touches: () => OF_THE_SHELF,
+  }),
+
+  // clients, sites and spots
+  saveClient: write({
+    send: ({ id, version: of, request }: MaybeNew<Schemas['ClientRequest']>) =>
+      api.PUT('/api/clients/{id}', { params: { path: { id }, header: version(of) }, body: request }).then(done),
+    touches: () => OF_PLACES,
+  }),
+  saveSite: write({
+    send: ({ id, version: of, request }: MaybeNew<Schemas['SiteRequest']>) =>
+      api.PUT('/api/sites/{id}', { params: { path: { id }, header: version(of) }, body: request }).then(done),
+    touches: () => OF_PLACES,
+  }),
+  saveSpot: write({
+    send: ({ id, version: of, request }: MaybeNew<Schemas['SpotRequest']>) =>
+      api.PUT('/api/spots/{id}', { params: { path: { id }, header: version(of) }, body: request }).then(done),
+    touches: () => OF_PLACES,
+  }),
+
+  // the book and the method
+  saveSpecies: write({
+    send: ({ name, version: of, cells }: { name: string; version: number; cells: Schemas['Cell'][] }) =>
+      body(api.PUT('/api/species/{name}', { params: { path: { name }, header: { 'If-Match': `"${of}"` } }, body: { cells } })),
+    touches: () => OF_THE_BOOK,
+  }),
+  resetSpecies: write({
+    send: ({ name }: { name: string }) => api.DELETE('/api/species/{name}', { params: { path: { name } } }).then(done),
+    touches: () => OF_THE_BOOK,
+  }),
+  enterSpecies: write({
+    send: (request: Schemas['SpeciesImport']) => body(api.POST('/api/species-import', { body: request })),
+    touches: (_, view) => (view.saved ? OF_THE_BOOK : []),
+  }),
+  chooseMethod: write({
+    send: (request: Schemas['ChoiceRequest']) => body(api.PUT('/api/method', { body: request })),
+    touches: () => [['plant'], ['plants'], ['round'], ['method-effect']],
+    fills: () => ['method'],
+  }),
+
+  // the team
+  saveTeam: write({
+    send: ({ version: of, request }: { version: number; request: Schemas['SettingsRequest'] }) =>
+      body(api.PUT('/api/team', { params: { header: { 'If-Match': `"${of}"` } }, body: request })),
+    touches: () => [['session'], ['round'], ['jobs'], ['plant'], ['plants']],
+    fills: () => ['team'],
+  }),
+  savePerson: write({
+    send: ({ id, request }: { id: string; request: Schemas['PersonRequest'] }) =>
+      body(api.PUT('/api/people/{id}', { params: { path: { id } }, body: request })),
+    touches: () => [['session']],
+    fills: () => ['people'],
+  }),
+  makeCode: write({
+    send: ({ id }: { id: string }) => body(api.POST('/api/people/{id}/code', { params: { path: { id } } })),
+    touches: () => [['people']],
+  }),
+  setAccess: write({
+    send: ({ id, ended }: { id: string; ended: boolean }) => body(api.PUT('/api/people/{id}/access', { params: { path: { id } }, body: { ended } })),
+    fills: () => ['people'],
+  }),
+  changePassword: write({
+    send: (request: Schemas['PasswordRequest']) => body(api.PUT('/api/session/password', { body: request })),
+    fills: () => ['own-sessions'],
+  }),
+  endSession: write({
+    send: ({ id }: { id: string }) => body(api.DELETE('/api/session/sessions/{id}', { params: { path: { id } } })),
+    fills: () => ['own-sessions'],
+  }),
+  startBackup: write({ send: () => body(api.POST('/api/keeping/backup')), fills: () => ['keeping'] }),
+  stopBackup: write({ send: () => body(api.DELETE('/api/keeping/backup')), fills: () => ['keeping'] }),
+};
+
+const names = new Map<unknown, string>(Object.entries(writes).map(([name, w]) => [w, name]));
+
+/** Under this key a write is known, so that one that was kept can be sent again. */
+export const writeKey = (w: unknown): [string] => [names.get(w) ?? 'unknown'];
