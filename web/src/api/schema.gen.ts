@@ -2158,6 +2158,23 @@ export interface components {
             /** @enum {string} */
             role: "PLANNER" | "TECHNICIAN" | "COUNTER";
         };
+        Member: {
+            /** Format: uuid */
+            id: string;
+            account: string;
+            name: string;
+            /** @enum {string} */
+            role: "PLANNER" | "TECHNICIAN" | "COUNTER";
+            /** @enum {string} */
+            units: "METRIC" | "IMPERIAL";
+            /** @enum {string} */
+            access: "OPEN" | "ASKED_IN" | "ENDED";
+            /** Format: date-time */
+            codeUntil: string | null;
+            /** Format: date-time */
+            endedAt: string | null;
+            me: boolean;
+        };
         AccessRequest: {
             ended: boolean;
         };
@@ -2527,7 +2544,7 @@ export interface components {
             signs?: components["schemas"]["Sign"][] | null;
             states?: components["schemas"]["State"][] | null;
         };
-        Code: {
+        HandedCode: {
             account: string;
             code: string;
             /** Format: date-time */
@@ -3522,7 +3539,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Person"][];
+                    "application/json": components["schemas"]["Member"][];
                 };
             };
         };
@@ -3548,7 +3565,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Person"][];
+                    "application/json": components["schemas"]["Member"][];
                 };
             };
         };
@@ -4415,7 +4432,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Code"];
+                    "application/json": components["schemas"]["HandedCode"];
                 };
             };
         };
@@ -4785,7 +4802,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Person"][];
+                    "application/json": components["schemas"]["Member"][];
                 };
             };
         };

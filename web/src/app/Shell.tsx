@@ -1,6 +1,6 @@
 import { Menu, UnstyledButton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconDots, IconPlant2, IconRoute, IconSearch, IconUser } from '@tabler/icons-react';
+import { IconDots, IconSearch, IconUser } from '@tabler/icons-react';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Find } from '../features/find/Find';
@@ -10,21 +10,15 @@ import { useSession, useSignOut, useUnits } from '../features/team/session';
 import { notifyProblem } from '../ui/notify';
 import { Waiting } from '../ui/Waiting';
 import { Trouble } from '../ui/Trouble';
+import { SCREENS, findable } from './screens';
 import classes from './Shell.module.css';
 
-const PLACES = [
-  { to: '/', label: 'Round', icon: IconRoute, end: true },
-  { to: '/plants', label: 'Plants', icon: IconPlant2, end: false },
-  { to: '/jobs', label: 'Jobs', icon: IconCalendarWeek, end: false },
-];
+const RIM = SCREENS.flatMap((s) => (s.rim ? [{ to: s.path, ...s.rim }] : []));
+const PLACES = RIM.filter((r) => !r.behind);
 
 /** On a phone these lie under one button. */
-const BEHIND = [
-  { to: '/shelf', label: 'Shelf', icon: IconBuildingWarehouse },
-  { to: '/clients', label: 'Clients', icon: IconBuilding },
-  { to: '/species', label: 'Book', icon: IconBook2 },
-  { to: '/method', label: 'Method', icon: IconAdjustments },
-];
+const BEHIND = RIM.filter((r) => r.behind);
+const OWN = SCREENS.flatMap((s) => (s.own ? [{ to: s.path, label: s.own, planner: s.planner === true }] : []));
 
 /** The frame: the loop of the work along the rim, the bench below. */
 export function Shell() {
@@ -56,8 +50,8 @@ export function Shell() {
           <span>Happy Saucer</span>
         </NavLink>
         <nav aria-label="Main" className={classes.nav}>
-          {PLACES.map(({ to, label, icon: Icon, end }) => (
-            <NavLink key={to} to={to} end={end} className={classes.place}>
+          {PLACES.map(({ to, label, icon: Icon }) => (
+            <NavLink key={to} to={to} end={to === '/'} className={classes.place}>
               <Icon size={22} stroke={1.7} aria-hidden />
               {label}
             </NavLink>
@@ -91,7 +85,7 @@ export function Shell() {
         </nav>
         <Person name={session.user.name} units={session.user.units} team={session.team?.name ?? ''} planner={session.user.role === 'PLANNER'} />
       </header>
-      <Find opened={finding} close={close} />
+      <Find opened={finding} close={close} pages={findable(session.user.role === 'PLANNER')} />
       <main id="bench" ref={main} className={classes.bench} tabIndex={-1}>
         {session.troubles.length > 0 && (
           <div role="alert" className={`${classes.troubles} no-print`}>
@@ -125,14 +119,11 @@ function Person({ name, units, team, planner }: { name: string; units: 'METRIC' 
         <Menu.Item onClick={() => change.mutate(other, { onError: notifyProblem })}>
           {other === 'IMPERIAL' ? 'Show inches and quarts' : 'Show centimetres and litres'}
         </Menu.Item>
-        {planner && (
-          <Menu.Item component={Link} to="/keeping">
-            Backups and the disk
+        {OWN.filter((o) => planner || !o.planner).map(({ to, label }) => (
+          <Menu.Item key={to} component={Link} to={to}>
+            {label}
           </Menu.Item>
-        )}
-        <Menu.Item component={Link} to="/licences">
-          Licences
-        </Menu.Item>
+        ))}
         <Menu.Item
           onClick={() =>
             signOut.mutate(undefined, { onError: notifyProblem, onSuccess: () => void navigate('/') })

@@ -23,6 +23,7 @@ export const theme = createTheme({
     Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
     Input: { styles: { input: { borderColor: 'var(--mantine-color-default-border)', background: 'var(--hs-surface)' } } },
     Radio: { defaultProps: { size: 'md' }, styles: { radio: { borderColor: 'var(--mantine-color-default-border)' } } },
+    RadioGroup: { defaultProps: { size: 'md' } },
     Checkbox: { defaultProps: { size: 'md' }, styles: { input: { borderColor: 'var(--mantine-color-default-border)' } } },
     SegmentedControl: {
       styles: { root: { background: 'var(--hs-sunk)' }, indicator: { background: 'var(--hs-surface)' }, label: { color: 'var(--hs-ink)' } },

@@ -108,9 +108,9 @@ export function addDays(iso: string, n: number): string {
 export const daysBetween = (from: string, to: string): number =>
   Math.round((utc(to).getTime() - utc(from).getTime()) / 86_400_000);
 
-/** The Monday of the week a day lies in. */
-export function monday(iso: string): string {
-  return addDays(iso, -((utc(iso).getUTCDay() + 6) % 7));
+/** The first day of the week a day lies in; weeks start on a Monday (1) to a Sunday (7). */
+export function weekOf(iso: string, starts: number): string {
+  return addDays(iso, -((utc(iso).getUTCDay() + 7 - (starts % 7)) % 7));
 }
 
 const INPUT = /^\s*(\d+(?:[.,]\d+)?)\s*(mm|cm|m|in|"|ft|')?\s*$/i;

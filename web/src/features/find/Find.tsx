@@ -5,7 +5,7 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
-import { findPages, target, type Page } from './pages';
+import { pagesBy, target, type Page } from './pages';
 import classes from './Find.module.css';
 
 type Found = Schemas['Found'] | Page;
@@ -13,16 +13,16 @@ type Found = Schemas['Found'] | Page;
 const KINDS: Record<string, string> = { PLANT: 'Plants', SITE: 'Sites', SPECIES: 'Species', PAGE: 'Pages' };
 
 /** Finds anything from anywhere: by name, place, client or label code, typed or scanned. */
-export function Find({ opened, close }: { opened: boolean; close: () => void }) {
+export function Find({ opened, close, pages }: { opened: boolean; close: () => void; pages: Page[] }) {
   return (
     <Modal.Root opened={opened} onClose={close} size={560} yOffset="10vh" transitionProps={{ duration: 0 }} returnFocus={false}>
       <Modal.Overlay />
-      <Modal.Content aria-label="Find">{opened && <Search close={close} />}</Modal.Content>
+      <Modal.Content aria-label="Find">{opened && <Search close={close} pages={pages} />}</Modal.Content>
     </Modal.Root>
   );
 }
 
-function Search({ close }: { close: () => void }) {
+function Search({ close, pages: all }: { close: () => void; pages: Page[] }) {
   const navigate = useNavigate();
   const field = useRef<HTMLInputElement>(null);
   const [text, setText] = useState('');
@@ -39,7 +39,7 @@ function Search({ close }: { close: () => void }) {
   }, []);
   const asked = text.trim();
   const { data, isPlaceholderData } = useQuery({ ...reads.find(asked), enabled: asked !== '' });
-  const pages = findPages(asked);
+  const pages = pagesBy(all, asked);
   const fresh = data && !isPlaceholderData;
   const found: Found[] = asked === '' ? pages : [...(data ?? []), ...pages];
   const at = Math.min(active, Math.max(0, found.length - 1));

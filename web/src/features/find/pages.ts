@@ -5,20 +5,10 @@ export interface Page {
   detail: string;
 }
 
-const PAGES: Page[] = [
-  { kind: 'PAGE', id: '/', title: 'Round', detail: 'what is due today, stop by stop' },
-  { kind: 'PAGE', id: '/plants', title: 'Plants', detail: 'all plants in care' },
-  { kind: 'PAGE', id: '/plants?order=pressing', title: 'What presses', detail: 'all plants, most pressing first' },
-  { kind: 'PAGE', id: '/jobs', title: 'Jobs', detail: 'repots by week' },
-  { kind: 'PAGE', id: '/clients', title: 'Clients and sites', detail: 'where plants stand' },
-  { kind: 'PAGE', id: '/species', title: 'Species book', detail: 'what each kind needs, and why' },
-  { kind: 'PAGE', id: '/method', title: 'Method', detail: 'where good practitioners differ' },
-];
-
 /** Pages by a word of their title; all of them while nothing is asked. */
-export function findPages(text: string): Page[] {
+export function pagesBy(pages: Page[], text: string): Page[] {
   const word = text.toLowerCase();
-  return PAGES.filter((p) => p.title.toLowerCase().includes(word));
+  return pages.filter((p) => p.title.toLowerCase().includes(word));
 }
 
 /** Where something that was found is opened. */

@@ -74,7 +74,7 @@ function Job({ data, reload }: { data: JobView; reload: () => Promise<JobView | 
           </p>
         </div>
         <div className={classes.tools}>
-          <Sheet id={job.id} units={units} />
+          <Sheet id={job.id} />
           {open && (
             <Button component={Link} to={`/plants/${job.plantId}/repot`} variant="default">
               Change pot or cuts
@@ -183,8 +183,9 @@ function Changes({ data }: { data: JobView }) {
 }
 
 /** One page to print; the paper that the reader's units suggest comes first. */
-function Sheet({ id, units }: { id: string; units: Units }) {
-  const papers = units === 'IMPERIAL' ? ['LETTER', 'A4'] : ['A4', 'LETTER'];
+function Sheet({ id }: { id: string }) {
+  const { paper: own } = useReader();
+  const papers = own === 'LETTER' ? ['LETTER', 'A4'] : ['A4', 'LETTER'];
   return (
     <Menu position="bottom-end" width={210}>
       <Menu.Target>

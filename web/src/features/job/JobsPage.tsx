@@ -22,13 +22,13 @@ export function jobSaucer(job: { status: string; urgency: string; fit: string })
 }
 
 export function JobsPage() {
-  const { units, today } = useReader();
+  const { units, today, weekStarts } = useReader();
   const from = addDays(today, -BACK);
   const to = addDays(today, AHEAD);
   const { data, error, refetch } = useQuery(reads.jobs(from, to));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
-  const weeks = byWeek(data);
+  const weeks = byWeek(data, weekStarts);
   const most = Math.max(1, ...weeks.map((w) => w.minutes));
   return (
     <>
@@ -36,10 +36,10 @@ export function JobsPage() {
       <h1 className={classes.title}>Jobs by week</h1>
       {weeks.length === 0 && <p>Nothing is planned. Open a plant whose call is a repot and schedule it there.</p>}
       {weeks.map((w) => (
-        <section key={w.monday} className={classes.week} aria-labelledby={`week-${w.monday}`}>
+        <section key={w.first} className={classes.week} aria-labelledby={`week-${w.first}`}>
           <header>
-            <h2 id={`week-${w.monday}`}>
-              {day(w.monday)} to {dayYear(addDays(w.monday, 6))}
+            <h2 id={`week-${w.first}`}>
+              {day(w.first)} to {dayYear(addDays(w.first, 6))}
             </h2>
             <div className={classes.load}>
               <span className="measure">{hours(w.minutes)}</span>

@@ -1,16 +1,17 @@
-import { monday } from '../../ui/format';
+import { weekOf } from '../../ui/format';
 
-/** Jobs grouped by the Monday of their week, in order; weeks without a job are left out. */
+/** Jobs grouped by the first day of their week, in order; weeks without a job are left out. */
 export function byWeek<T extends { plannedOn: string; minutes: number }>(
   jobs: T[],
-): { monday: string; jobs: T[]; minutes: number }[] {
+  starts = 1,
+): { first: string; jobs: T[]; minutes: number }[] {
   const weeks = new Map<string, T[]>();
   for (const job of [...jobs].sort((a, b) => a.plannedOn.localeCompare(b.plannedOn))) {
-    const key = monday(job.plannedOn);
+    const key = weekOf(job.plannedOn, starts);
     weeks.set(key, [...(weeks.get(key) ?? []), job]);
   }
   return [...weeks].map(([key, list]) => ({
-    monday: key,
+    first: key,
     jobs: list,
     minutes: list.reduce((sum, j) => sum + j.minutes, 0),
   }));

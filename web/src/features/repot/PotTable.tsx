@@ -110,7 +110,7 @@ export const PotTable = memo(function PotTable({ fit, plan, shown, pick, units }
             {fit.keepsStock && (
               <tbody>
                 <Row name="Free" cells={passing.map((c) => ({ id: c.id, value: c.id === fit.openJob?.shelfPotId ? 'reserved for it' : (tags.get(c.id)?.free ?? '–') }))} shown={shown} />
-                <Row name="Price" cells={passing.map((c) => ({ id: c.id, value: price(tags.get(c.id)?.priceCents ?? null) }))} shown={shown} />
+                <Row name="Price" cells={passing.map((c) => ({ id: c.id, value: price(tags.get(c.id)?.priceCents ?? null, currency) }))} shown={shown} />
                 <Row
                   name="Stands in cover"
                   cells={passing.map((c) => ({ id: c.id, value: tags.get(c.id)?.covers.map((f) => f.name).join(', ') || '–' }))}

@@ -98,6 +98,7 @@ export function ShelfPage() {
 }
 
 function Item({ item, units, mayWork, move }: { item: ShelfItem; units: Units; mayWork: boolean; move: () => void }) {
+  const { currency } = useReader();
   const { pot } = item;
   return (
     <li data-few={item.few}>
@@ -152,7 +153,7 @@ function Item({ item, units, mayWork, move }: { item: ShelfItem; units: Units; m
           </small>
         )}
       </div>
-      <span className={`${classes.price} measure`}>{price(pot.priceCents)}</span>
+      <span className={`${classes.price} measure`}>{price(pot.priceCents, currency)}</span>
       {mayWork && (
         <Button variant="default" size="sm" onClick={move} aria-label={`Count of ${pot.name}`}>
           Count

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { keptLength, keptMass, potMass, say, width, type Units } from '../../ui/format';
-import { price, readPrice } from './words';
+import { amount, readPrice } from './words';
 
 export type PotRequest = Schemas['ShelfPotRequest'];
 
@@ -32,7 +32,7 @@ export function formOf(pot: Schemas['ShelfPot'], units: Units): PotForm {
     wireHoles: String(pot.wireHoles),
     inStock: String(pot.inStock),
     lowAt: String(pot.lowAt),
-    price: pot.priceCents === null ? '' : price(pot.priceCents),
+    price: pot.priceCents === null ? '' : amount(pot.priceCents),
     note: pot.note,
   };
 }

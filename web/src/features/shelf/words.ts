@@ -1,5 +1,9 @@
-/** Prices are kept in hundredths; whose money it is, everybody here knows. */
-export const price = (cents: number | null): string => (cents === null ? '–' : (cents / 100).toFixed(2));
+/** Prices are kept in hundredths. */
+export const amount = (cents: number): string => (cents / 100).toFixed(2);
+
+/** In the team's money, as this device writes it. */
+export const price = (cents: number | null, currency: string): string =>
+  cents === null ? '–' : new Intl.NumberFormat(undefined, { style: 'currency', currency, currencyDisplay: 'narrowSymbol' }).format(cents / 100);
 
 /** Reads "4.90" or "4,9"; null when it is no price, undefined when nothing is written. */
 export function readPrice(text: string): number | null | undefined {

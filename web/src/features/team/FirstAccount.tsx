@@ -1,9 +1,12 @@
-import { Button, PasswordInput, TextInput } from '@mantine/core';
+import { Button, NativeSelect, PasswordInput, TextInput } from '@mantine/core';
 import { useState, type FormEvent } from 'react';
 import { faultsByField } from '../../api/problem';
 import { notifyProblem } from '../../ui/notify';
 import { useFirstAccount } from './session';
 import classes from './SignIn.module.css';
+
+/** All that this browser knows, its own among them. */
+const zones = (own: string): string[] => [...new Set([own, ...Intl.supportedValuesOf('timeZone')])].sort();
 
 /** The first start without demo data asks for the first account. */
 export function FirstAccount() {
@@ -43,7 +46,7 @@ export function FirstAccount() {
       </div>
       <form onSubmit={submit} className={classes.form} noValidate>
         <TextInput {...field('teamName', 'Name of the team')} />
-        <TextInput {...field('zone', 'Time zone', 'All dates are counted in it.')} />
+        <NativeSelect {...field('zone', 'Time zone', 'All dates are counted in it; this device’s is offered.')} data={zones(form.zone)} />
         <TextInput {...field('name', 'Your name')} autoComplete="name" />
         <TextInput {...field('account', 'Account', 'Small letters and digits; you sign in with it.')} autoComplete="username" />
         <PasswordInput {...field('password', 'Password', 'Ten letters or more.')} size="md" autoComplete="new-password" />

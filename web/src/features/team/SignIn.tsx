@@ -3,6 +3,7 @@ import { useState, type FormEvent } from 'react';
 import { faultsByField } from '../../api/problem';
 import { notifyProblem } from '../../ui/notify';
 import { plain } from '../../ui/words';
+import { Join } from './Join';
 import { useSignIn, type Session } from './session';
 import classes from './SignIn.module.css';
 
@@ -19,6 +20,7 @@ export function SignIn({ session }: { session: Session }) {
   const signIn = useSignIn();
   const [account, setAccount] = useState('');
   const [password, setPassword] = useState('');
+  const [joining, setJoining] = useState(false);
   const faults = faultsByField(signIn.error);
   const go = (who: { account: string; password: string }) =>
     signIn.mutate(who, {
@@ -63,8 +65,11 @@ export function SignIn({ session }: { session: Session }) {
           ))}
         </section>
       )}
+      {joining ? (
+        <Join back={() => setJoining(false)} />
+      ) : (
       <form onSubmit={submit} className={classes.form} noValidate>
-        <h2>Or with an account</h2>
+        <h2>{session.demoPeople.length > 0 ? 'Or with an account' : 'Sign in'}</h2>
         <TextInput
           label="Account"
           autoComplete="username"
@@ -83,7 +88,11 @@ export function SignIn({ session }: { session: Session }) {
         <Button type="submit" variant="default" loading={signIn.isPending}>
           Sign in
         </Button>
+        <Button variant="subtle" onClick={() => setJoining(true)}>
+          I was handed a code
+        </Button>
       </form>
+      )}
     </main>
   );
 }

@@ -45,6 +45,9 @@ export function useReader() {
     mayWork: data?.user?.role !== 'COUNTER',
     mayPlan: data?.user?.role === 'PLANNER',
     name: data?.user?.name ?? '',
+    currency: data?.team?.currency ?? 'EUR',
+    paper: data?.team?.paper ?? 'A4',
+    weekStarts: data?.team?.weekStarts ?? 1,
   };
 }
 
@@ -62,6 +65,9 @@ function useSessionChange<V>(change: (variables: V) => Promise<Session>) {
 
 export const useSignIn = () =>
   useSessionChange((who: Schemas['SignInRequest']) => body(api.POST('/api/session', { body: who })));
+
+export const useJoin = () =>
+  useSessionChange((code: Schemas['JoinRequest']) => body(api.POST('/api/session/join', { body: code })));
 
 export const useSignOut = () => useSessionChange(() => body(api.DELETE('/api/session')));
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { addDays, days, daysBetween, length, litres, mass, monday, readLength, say } from '../format';
+import { addDays, days, daysBetween, length, litres, mass, readLength, say, weekOf } from '../format';
 
 describe('measures', () => {
   it.each([
@@ -52,9 +52,12 @@ describe('lengths as people write them', () => {
 
 describe('days', () => {
   it('weeks begin on Monday, also for a Sunday', () => {
-    expect(monday('2027-04-12')).toBe('2027-04-12');
-    expect(monday('2027-04-18')).toBe('2027-04-12');
-    expect(monday('2027-01-01')).toBe('2026-12-28');
+    expect(weekOf('2027-04-12', 1)).toBe('2027-04-12');
+    expect(weekOf('2027-04-18', 1)).toBe('2027-04-12');
+    expect(weekOf('2027-01-01', 1)).toBe('2026-12-28');
+    expect(weekOf('2027-04-12', 7)).toBe('2027-04-11');
+    expect(weekOf('2027-04-18', 7)).toBe('2027-04-18');
+    expect(weekOf('2027-04-12', 6)).toBe('2027-04-10');
   });
 
   it('counts over the change of summer time', () => {

@@ -3,9 +3,10 @@ import userEvent from '@testing-library/user-event';
 import { Route, Routes, useParams } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { show } from '../../../test-render';
+import { findable } from '../../../app/screens';
 import { answer, asked, forget } from '../../../test-server';
 import { Find } from '../Find';
-import { findPages, target } from '../pages';
+import { pagesBy, target } from '../pages';
 
 const found = [
   { kind: 'PLANT', id: 'p7', title: 'Fern', detail: 'T-007 · Hall, Desk' },
@@ -20,7 +21,7 @@ const close = vi.fn();
 const start = () =>
   show(
     <Routes>
-      <Route path="/" element={<Find opened close={close} />} />
+      <Route path="/" element={<Find opened close={close} pages={findable(true)} />} />
       <Route path="/plants/:id" element={<Opened />} />
       <Route path="/sites/:id" element={<Opened />} />
     </Routes>,
@@ -60,7 +61,7 @@ describe('find', () => {
   });
 
   it('knows pages by a word of their title, and where each kind is opened', () => {
-    expect(findPages('meth').map((p) => p.id)).toEqual(['/method']);
+    expect(pagesBy(findable(true), 'meth').map((p) => p.id)).toEqual(['/method']);
     expect(target({ kind: 'SPECIES', id: 'Citrus x limon' })).toBe('/species/Citrus%20x%20limon');
     expect(target({ kind: 'PAGE', id: '/jobs' })).toBe('/jobs');
   });

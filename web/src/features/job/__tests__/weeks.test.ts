@@ -8,7 +8,7 @@ describe('jobs by week', () => {
       { plannedOn: '2027-04-12', minutes: 30 },
       { plannedOn: '2027-04-18', minutes: 45 },
     ]);
-    expect(weeks.map((w) => [w.monday, w.minutes])).toEqual([
+    expect(weeks.map((w) => [w.first, w.minutes])).toEqual([
       ['2027-04-12', 75],
       ['2027-04-19', 20],
     ]);

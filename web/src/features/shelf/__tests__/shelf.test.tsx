@@ -12,7 +12,7 @@ import { ShelfPage } from '../ShelfPage';
 import { TradePage } from '../TradePage';
 import { EMPTY, formOf, readForm } from '../potForm';
 import { narrowed, type ShelfItem } from '../useShelf';
-import { price, readPrice } from '../words';
+import { amount, price, readPrice } from '../words';
 
 const item = (id: string, name: string, more: Partial<ShelfItem> = {}): ShelfItem => ({
   pot: {
@@ -61,7 +61,10 @@ describe('the shelf', () => {
     expect(readPrice('12,05')).toBe(1205);
     expect(readPrice('')).toBeUndefined();
     expect(readPrice('4.999')).toBeNull();
-    expect(price(490)).toBe('4.90');
+    expect(amount(490)).toBe('4.90');
+    expect(price(490, 'EUR')).toContain('4.90');
+    expect(price(490, 'EUR')).toContain('€');
+    expect(price(null, 'EUR')).toBe('–');
   });
 
   it('shows what is free, who has the rest, what it stands in and what is few', async () => {

@@ -61,7 +61,7 @@ class People {
    * @param endedAt since when this person does not come in any more
    * @param me whoever is asking
    */
-  record Person(
+  record Member(
       UUID id,
       String account,
       String name,
@@ -73,17 +73,17 @@ class People {
       boolean me) {}
 
   /** Shown once: only its hash is kept. */
-  record Code(String account, String code, Instant until) {}
+  record HandedCode(String account, String code, Instant until) {}
 
-  List<Person> all() {
+  List<Member> all() {
     return mapper.all().stream().map(this::person).toList();
   }
 
-  private Person person(PersonRow row) {
+  private Member person(PersonRow row) {
     Access access =
         row.endedAt() != null ? Access.ENDED : row.askedIn() ? Access.ASKED_IN : Access.OPEN;
     boolean codeLasts = row.codeUntil() != null && row.codeUntil().isAfter(clock.now());
-    return new Person(
+    return new Member(
         row.id(),
         row.account(),
         row.name(),
@@ -97,7 +97,7 @@ class People {
 
   /** Adds a person, or changes name and role of one; the account stays. */
   @Transactional
-  List<Person> put(UUID id, String account, String name, Role role) {
+  List<Member> put(UUID id, String account, String name, Role role) {
     List<PersonRow> people = mapper.locked();
     Optional<PersonRow> known = people.stream().filter(p -> p.id().equals(id)).findFirst();
     if (known.isEmpty()) {
@@ -140,7 +140,7 @@ class People {
    * in any more. A forgotten password is helped by the same.
    */
   @Transactional
-  Code code(UUID id) {
+  HandedCode code(UUID id) {
     PersonRow person = locked(id);
     if (person.endedAt() != null) {
       throw new ConflictException("Give " + person.name() + " access again first.");
@@ -149,12 +149,12 @@ class People {
     Instant until = clock.now().plus(OneTimeCode.LASTS);
     mapper.code(id, OneTimeCode.hash(code), until);
     history.log(ENTITY, id, "A code was made for them");
-    return new Code(person.account(), code, until);
+    return new HandedCode(person.account(), code, until);
   }
 
   /** Ends access, with all sessions at once, or gives it again. What they did stays on record. */
   @Transactional
-  List<Person> access(UUID id, boolean ended) {
+  List<Member> access(UUID id, boolean ended) {
     List<PersonRow> people = mapper.locked();
     PersonRow person = of(people, id);
     if ((person.endedAt() != null) == ended) {

@@ -1,7 +1,7 @@
 package happysaucer.server.people;
 
-import happysaucer.server.people.People.Code;
-import happysaucer.server.people.People.Person;
+import happysaucer.server.people.People.HandedCode;
+import happysaucer.server.people.People.Member;
 import happysaucer.server.team.Role;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -38,23 +38,23 @@ class PeopleController {
   record AccessRequest(@NotNull(message = "Say true or false.") Boolean ended) {}
 
   @GetMapping("/api/people")
-  List<Person> all() {
+  List<Member> all() {
     return people.all();
   }
 
   /** Adds a person under an id of the sender's making, or changes name and role of one. */
   @PutMapping("/api/people/{id}")
-  List<Person> put(@PathVariable UUID id, @RequestBody PersonRequest body) {
+  List<Member> put(@PathVariable UUID id, @RequestBody PersonRequest body) {
     return people.put(id, body.account(), body.name().trim(), body.role());
   }
 
   @PostMapping("/api/people/{id}/code")
-  Code code(@PathVariable UUID id) {
+  HandedCode code(@PathVariable UUID id) {
     return people.code(id);
   }
 
   @PutMapping("/api/people/{id}/access")
-  List<Person> access(@PathVariable UUID id, @RequestBody AccessRequest body) {
+  List<Member> access(@PathVariable UUID id, @RequestBody AccessRequest body) {
     return people.access(id, body.ended());
   }
 }

@@ -1,0 +1,91 @@
+import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconPlant2, IconRoute, type TablerIcon } from '@tabler/icons-react';
+import type { ComponentType } from 'react';
+import type { Page } from '../features/find/pages';
+import { CheckPage } from '../features/check/CheckPage';
+import { PlantPage } from '../features/plant/PlantPage';
+import { PlantsPage } from '../features/plant/PlantsPage';
+import { RoundPage } from '../features/round/RoundPage';
+
+interface About {
+  /** Where it stands along the rim: always, or behind one button on a phone. */
+  rim?: { label: string; icon: TablerIcon; behind?: boolean };
+  /** As it is found by a word of its title. */
+  found?: { title: string; detail: string };
+  /** In the menu of the person who is signed in. */
+  own?: string;
+  planner?: boolean;
+}
+
+/** What a round needs comes with the first load; the rest of the house when it is entered. */
+export type Screen = About & { path: string } & ({ screen: ComponentType } | { load: () => Promise<ComponentType> });
+
+const now = (path: string, screen: ComponentType, about: About = {}): Screen => ({ path, screen, ...about });
+const later = (path: string, load: () => Promise<ComponentType>, about: About = {}): Screen => ({ path, load, ...about });
+
+/** Every screen of the house, in the order of the work; frame, find and routes read it from here. */
+export const SCREENS: Screen[] = [
+  now('/', RoundPage, { rim: { label: 'Round', icon: IconRoute }, found: { title: 'Round', detail: 'what is due today, stop by stop' } }),
+  now('/plants', PlantsPage, { rim: { label: 'Plants', icon: IconPlant2 }, found: { title: 'Plants', detail: 'all plants in care' } }),
+  now('/plants/:id', PlantPage),
+  now('/plants/:id/check', CheckPage),
+  later('/plants/:id/repot', () => import('../features/repot/RepotPage').then((m) => m.RepotPage)),
+  later('/plants/:id/edit', () => import('../features/plant/EditPlantPage').then((m) => m.EditPlantPage)),
+  later('/jobs', () => import('../features/job/JobsPage').then((m) => m.JobsPage), {
+    rim: { label: 'Jobs', icon: IconCalendarWeek },
+    found: { title: 'Jobs', detail: 'repots by week' },
+  }),
+  later('/jobs/:id', () => import('../features/job/JobPage').then((m) => m.JobPage)),
+  later('/jobs/:id/card', () => import('../features/aftercare/CardPage').then((m) => m.CardPage)),
+  later('/shelf', () => import('../features/shelf/ShelfPage').then((m) => m.ShelfPage), {
+    rim: { label: 'Shelf', icon: IconBuildingWarehouse, behind: true },
+    found: { title: 'Shelf', detail: 'pots in stock, and what runs out' },
+  }),
+  later('/shelf/new', () => import('../features/shelf/EditPotPage').then((m) => m.EditPotPage)),
+  later('/shelf/trade', () => import('../features/shelf/TradePage').then((m) => m.TradePage)),
+  later('/shelf/import', () => import('../features/shelf/ImportShelfPage').then((m) => m.ImportShelfPage)),
+  later('/shelf/:id', () => import('../features/shelf/EditPotPage').then((m) => m.EditPotPage)),
+  later('/clients', () => import('../features/client/PlacesPage').then((m) => m.PlacesPage), {
+    rim: { label: 'Clients', icon: IconBuilding, behind: true },
+    found: { title: 'Clients and sites', detail: 'where plants stand' },
+  }),
+  later('/sites/:id', () => import('../features/client/SitePage').then((m) => m.SitePage)),
+  later('/sites/:id/enter', () => import('../features/client/EnterPage').then((m) => m.EnterPage)),
+  later('/species', () => import('../features/species/SpeciesListPage').then((m) => m.SpeciesListPage), {
+    rim: { label: 'Book', icon: IconBook2, behind: true },
+    found: { title: 'Species book', detail: 'what each kind needs, and why' },
+  }),
+  later('/species/:name', () => import('../features/species/SpeciesPage').then((m) => m.SpeciesPage)),
+  later('/species/:name/edit', () => import('../features/species/EditSpeciesPage').then((m) => m.EditSpeciesPage)),
+  later('/species-new', () => import('../features/species/EditSpeciesPage').then((m) => m.EditSpeciesPage)),
+  later('/species-import', () => import('../features/species/ImportSpeciesPage').then((m) => m.ImportSpeciesPage)),
+  later('/method', () => import('../features/method/MethodPage').then((m) => m.MethodPage), {
+    rim: { label: 'Method', icon: IconAdjustments, behind: true },
+    found: { title: 'Method', detail: 'where good practitioners differ' },
+  }),
+  later('/you', () => import('../features/team/YouPage').then((m) => m.YouPage), {
+    own: 'Your account',
+    found: { title: 'Your account', detail: 'units, password, where you are signed in' },
+  }),
+  later('/people', () => import('../features/team/PeoplePage').then((m) => m.PeoplePage), {
+    own: 'People',
+    planner: true,
+    found: { title: 'People', detail: 'who comes in, and what they may do' },
+  }),
+  later('/team', () => import('../features/team/TeamPage').then((m) => m.TeamPage), {
+    own: 'Settings of the team',
+    planner: true,
+    found: { title: 'Settings of the team', detail: 'name, time zone, paper, money, measures' },
+  }),
+  later('/keeping', () => import('../features/team/KeepingPage').then((m) => m.KeepingPage), {
+    own: 'Backups and the disk',
+    planner: true,
+    found: { title: 'Backups and the disk', detail: 'where the data is safe' },
+  }),
+  later('/licences', () => import('../features/team/LicencesPage').then((m) => m.LicencesPage), { own: 'Licences' }),
+];
+
+/** What is found of the house by somebody who may plan, or may not. */
+export const findable = (mayPlan: boolean): Page[] => [
+  ...SCREENS.filter((s) => mayPlan || !s.planner).flatMap((s) => (s.found ? [{ kind: 'PAGE' as const, id: s.path, ...s.found }] : [])),
+  { kind: 'PAGE', id: '/plants?order=pressing', title: 'What presses', detail: 'all plants, most pressing first' },
+];
