@@ -5,6 +5,7 @@ import { Measure } from '../../ui/Measure';
 import { corners, points } from '../../ui/potShape';
 import { measures } from '../../ui/sectionShape';
 import { price } from '../shelf/words';
+import { useReader } from '../team/session';
 import { potName } from './question';
 import classes from './PotTable.module.css';
 
@@ -77,6 +78,7 @@ function figures(units: Units): { group: string; rows: [string, (c: Candidate) =
  * depends on what is at hand, so it is not drawn again while a person moves a cut.
  */
 export const PotTable = memo(function PotTable({ fit, plan, shown, pick, units }: Props) {
+  const { currency } = useReader();
   const passing = plan.candidates.filter((c) => c.rank !== null);
   const failing = plan.candidates.filter((c) => c.rank === null).sort(nearestFirst);
   const tags = new Map(fit.pots.map((t) => [t.id, t]));

@@ -73,22 +73,24 @@ public class Sessions implements HttpSessionListener {
   }
 
   /** Those of one person, the latest first. */
-  List<SessionLine> of(UUID account, @Nullable HttpSession asking) {
+  List<SessionLine> of(UUID account, @Nullable HttpSession asking, Instant now) {
     UUID here = asking == null ? null : key(asking);
     return open.entrySet().stream()
         .filter(entry -> entry.getValue().account().equals(account))
-        .map(entry -> line(entry.getKey(), entry.getValue(), entry.getKey().equals(here)))
+        .map(entry -> line(entry.getKey(), entry.getValue(), entry.getKey().equals(here), now))
         .sorted(Comparator.comparing(SessionLine::seen).reversed())
         .toList();
   }
 
-  private static SessionLine line(UUID key, Open known, boolean here) {
-    return new SessionLine(key, known.device(), known.address(), known.since(), seen(known), here);
+  private static SessionLine line(UUID key, Open known, boolean here, Instant now) {
+    return new SessionLine(
+        key, known.device(), known.address(), known.since(), seen(known, now), here);
   }
 
-  private static Instant seen(Open known) {
+  /** By the app's clock, which in a demo stands elsewhere than the machine's. */
+  private static Instant seen(Open known, Instant now) {
     try {
-      return Instant.ofEpochMilli(known.session().getLastAccessedTime());
+      return now.minusMillis(System.currentTimeMillis() - known.session().getLastAccessedTime());
     } catch (IllegalStateException e) {
       // it ended at this moment
       return known.since();
