@@ -80,6 +80,13 @@ export const reads = {
       placeholderData: (before) => before,
     }),
   catalogue: () => queryOptions({ queryKey: ['catalogue'], queryFn: () => body(api.GET('/api/catalogue')), staleTime: 60 * MINUTE }),
+  kinds: (text: string) =>
+    queryOptions({
+      queryKey: ['species', 'kinds', text],
+      queryFn: () => body(api.GET('/api/kinds', { params: { query: { text } } })),
+      placeholderData: (before) => before,
+    }),
+  looks: () => queryOptions({ queryKey: ['species', 'looks'], queryFn: () => body(api.GET('/api/kinds/groups')), staleTime: 60 * MINUTE }),
   speciesList: (search: string) =>
     queryOptions({
       queryKey: ['species', search],

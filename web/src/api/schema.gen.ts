@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/spots/{id}/plants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/species-import": {
         parameters: {
             query?: never;
@@ -924,6 +940,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kinds/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["groups"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2399,6 +2447,36 @@ export interface components {
             name: string;
             password: string;
         };
+        AddRequest: {
+            /** Format: uuid */
+            id: string;
+            species?: string | null;
+            /** @enum {string|null} */
+            group?: "FIG" | "DRACAENA" | "ARALIA" | "PALM" | "WATER_TRUNK" | "AROID_LARGE" | "AROID_TRAILING" | "AROID_FLOOR" | "SPATHE" | "PEPEROMIA" | "FERN" | "FERN_LIKE" | "STRELITZIA" | "PRAYER" | "BROMELIAD" | "ORCHID_EPIPHYTE" | "ORCHID_GROUND" | "CACTUS_DESERT" | "CACTUS_FOREST" | "SUCCULENT" | "EUPHORBIA" | "CAUDEX" | "CITRUS" | "MEDITERRANEAN" | "WARM_SHRUB" | "PELARGONIUM" | "FOLIAGE_TREE" | "TRAINED_TREE" | "TRAILER" | "HERB" | null;
+            commonName?: string | null;
+            /** Format: int32 */
+            count: number;
+            label?: string | null;
+            /** Format: double */
+            potTopMm: number;
+            /** Format: double */
+            potHeightMm?: number | null;
+            /** @enum {string} */
+            potShape: "STANDARD" | "DEEP" | "SHALLOW" | "BOWL" | "SQUARE" | "TROUGH" | "URN";
+            /** @enum {string} */
+            potMaterial: "TERRACOTTA" | "GLAZED" | "PLASTIC" | "FIBRE" | "METAL" | "WOOD" | "CONCRETE" | "FABRIC";
+            /** Format: int32 */
+            potHoles?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+            /** Format: date */
+            lastRepotted?: string | null;
+        };
+        Added: {
+            /** Format: uuid */
+            id: string;
+            label: string;
+        };
         SpeciesImport: {
             /** @enum {string} */
             format: "CSV" | "JSON";
@@ -2934,6 +3012,19 @@ export interface components {
             name: string;
             candidate: components["schemas"]["Candidate"];
             by: components["schemas"]["ReservationView"][];
+        };
+        Kind: {
+            species: string;
+            commonName: string;
+            /** @enum {string} */
+            group: "FIG" | "DRACAENA" | "ARALIA" | "PALM" | "WATER_TRUNK" | "AROID_LARGE" | "AROID_TRAILING" | "AROID_FLOOR" | "SPATHE" | "PEPEROMIA" | "FERN" | "FERN_LIKE" | "STRELITZIA" | "PRAYER" | "BROMELIAD" | "ORCHID_EPIPHYTE" | "ORCHID_GROUND" | "CACTUS_DESERT" | "CACTUS_FOREST" | "SUCCULENT" | "EUPHORBIA" | "CAUDEX" | "CITRUS" | "MEDITERRANEAN" | "WARM_SHRUB" | "PELARGONIUM" | "FOLIAGE_TREE" | "TRAINED_TREE" | "TRAILER" | "HERB";
+            groupLabel: string;
+        };
+        GroupLook: {
+            /** @enum {string} */
+            group: "FIG" | "DRACAENA" | "ARALIA" | "PALM" | "WATER_TRUNK" | "AROID_LARGE" | "AROID_TRAILING" | "AROID_FLOOR" | "SPATHE" | "PEPEROMIA" | "FERN" | "FERN_LIKE" | "STRELITZIA" | "PRAYER" | "BROMELIAD" | "ORCHID_EPIPHYTE" | "ORCHID_GROUND" | "CACTUS_DESERT" | "CACTUS_FOREST" | "SUCCULENT" | "EUPHORBIA" | "CAUDEX" | "CITRUS" | "MEDITERRANEAN" | "WARM_SHRUB" | "PELARGONIUM" | "FOLIAGE_TREE" | "TRAINED_TREE" | "TRAILER" | "HERB";
+            label: string;
+            looks: string;
         };
         Card: {
             job: components["schemas"]["JobSummary"];
@@ -4127,6 +4218,32 @@ export interface operations {
             };
         };
     };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Added"][];
+                };
+            };
+        };
+    };
     enter: {
         parameters: {
             query?: never;
@@ -4803,6 +4920,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Member"][];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: {
+                text?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kind"][];
+                };
+            };
+        };
+    };
+    groups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupLook"][];
                 };
             };
         };

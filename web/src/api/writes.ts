@@ -86,6 +86,11 @@ export const writes = {
       body(api.PUT('/api/plants/{id}/retired', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
     'jobs',
   ),
+  addPlants: write({
+    send: ({ spotId, request }: { spotId: string; request: Schemas['AddRequest'] }) =>
+      body(api.POST('/api/spots/{id}/plants', { params: { path: { id: spotId } }, body: request })),
+    touches: () => [['site'], ['plants'], ['round'], ['clients']],
+  }),
   enterPlants: write({
     send: ({ siteId, request }: { siteId: string; request: Schemas['EntryRequest'] }) =>
       body(api.POST('/api/sites/{id}/plants', { params: { path: { id: siteId } }, body: request })),

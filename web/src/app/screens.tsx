@@ -49,6 +49,7 @@ export const SCREENS: Screen[] = [
     found: { title: 'Clients and sites', detail: 'where plants stand' },
   }),
   later('/sites/:id', () => import('../features/client/SitePage').then((m) => m.SitePage)),
+  later('/sites/:id/add', () => import('../features/plant/AddPlantPage').then((m) => m.AddPlantPage)),
   later('/sites/:id/enter', () => import('../features/client/EnterPage').then((m) => m.EnterPage)),
   later('/species', () => import('../features/species/SpeciesListPage').then((m) => m.SpeciesListPage), {
     rim: { label: 'Book', icon: IconBook2, behind: true },

@@ -41,8 +41,13 @@ export function SitePage() {
             </Button>
           )}
           {mayWork && (
-            <Button component={Link} to="enter">
-              Enter plants
+            <Button component={Link} to="enter" variant="default">
+              Paste many
+            </Button>
+          )}
+          {mayWork && (
+            <Button component={Link} to="add">
+              Add a plant
             </Button>
           )}
         </div>

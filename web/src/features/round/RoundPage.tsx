@@ -89,6 +89,11 @@ export function RoundPage() {
               />
             ))}
           </ul>
+          {mayWork && (
+            <Link to={`/sites/${stop.siteId}/add`} className={`${classes.add} no-print`}>
+              Add a plant here
+            </Link>
+          )}
         </section>
       ))}
     </>

@@ -74,6 +74,67 @@ public final class SpeciesTable {
     return best.stream().map(Near::species).toList();
   }
 
+  /**
+   * Kinds that somebody may mean who has typed so much of any of their names: those that begin so
+   * first, then those with a word that does, then those that have it anywhere, then those that do
+   * but for a slip of the fingers.
+   */
+  public List<Species> suggest(String typed, int most) {
+    String wanted = plain(typed.length() > MOST_NAME ? typed.substring(0, MOST_NAME) : typed);
+    if (wanted.isEmpty()) {
+      return List.of();
+    }
+    Map<Species, Integer> found = new LinkedHashMap<>();
+    byName.forEach(
+        (name, entry) -> {
+          int rank = rank(wanted, name);
+          if (rank < NOT_MEANT) {
+            found.merge(entry, rank, Math::min);
+          }
+        });
+    return found.entrySet().stream()
+        .sorted(
+            Map.Entry.<Species, Integer>comparingByValue()
+                .thenComparing(known -> known.getKey().commonName()))
+        .limit(most)
+        .map(Map.Entry::getKey)
+        .toList();
+  }
+
+  private static final int NOT_MEANT = 100;
+
+  /** So many letters for one that may be wrong. */
+  private static final int LETTERS_A_SLIP = 4;
+
+  private static int rank(String wanted, String name) {
+    if (name.startsWith(wanted)) {
+      return name.length() == wanted.length() ? 0 : 1;
+    }
+    if (name.contains(" " + wanted)) {
+      return 2;
+    }
+    if (name.contains(wanted)) {
+      return 3;
+    }
+    int slips = wanted.length() / LETTERS_A_SLIP;
+    int best = slips + 1;
+    for (int word = 0; word >= 0 && slips > 0; word = next(name, word)) {
+      String from = name.substring(word);
+      for (int length = wanted.length() - 1; length <= wanted.length() + 1; length++) {
+        if (length <= from.length()) {
+          best = Math.min(best, distance(wanted, from.substring(0, length)));
+        }
+      }
+    }
+    return best <= slips ? 10 + best : NOT_MEANT;
+  }
+
+  /** Where the word after this one begins, -1 after the last. */
+  private static int next(String name, int word) {
+    int blank = name.indexOf(' ', word);
+    return blank < 0 ? -1 : blank + 1;
+  }
+
   /** A name farther off than this is no misspelling of the other. */
   private static int farthest(String wanted) {
     return Math.max(FAR, wanted.length() / 2);
@@ -107,10 +168,10 @@ public final class SpeciesTable {
     }
   }
 
-  /** Lower case, single blanks, without the hybrid sign. */
+  /** Lower case, single blanks for blanks and hyphens, without the hybrid sign. */
   private static String plain(String name) {
     StringBuilder plain = new StringBuilder();
-    for (String word : name.trim().toLowerCase(Locale.ROOT).split("\\s+")) {
+    for (String word : name.trim().toLowerCase(Locale.ROOT).split("[\\s-]+")) {
       if (!word.equals("x") && !word.equals("\u00d7")) {
         plain.append(plain.isEmpty() ? "" : " ").append(word.replace("\u00d7", ""));
       }

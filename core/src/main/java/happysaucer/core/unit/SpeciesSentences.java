@@ -4,6 +4,38 @@ package happysaucer.core.unit;
 final class SpeciesSentences {
   static final String TABLE =
       """
+      # How a group is told apart by what one sees
+      looks.ARALIA = Leaves like hands or cut into fingers, on green stems that turn woody.
+      looks.AROID_FLOOR = Patterned or shiny leaves on stalks from the ground, from a short fleshy stem or a tuber.
+      looks.AROID_LARGE = Big heart or arrow leaves, often cut or holed, on long stalks; cord-like roots from the stem.
+      looks.AROID_TRAILING = Heart leaves on a thin stem that hangs or climbs, a root stub at each leaf.
+      looks.BROMELIAD = A rosette that holds water in its middle, stiff leaves, a coloured flower head.
+      looks.CACTUS_DESERT = Spines from small cushions on a column, a ball or pads; no leaves.
+      looks.CACTUS_FOREST = Flat or notched hanging segments, few spines or none.
+      looks.CAUDEX = A swollen foot half in the ground, with shoots that may be bare for a season.
+      looks.CITRUS = Shiny leaves that smell of peel when rubbed, thorns, winged leaf stalks.
+      looks.DRACAENA = Strap leaves in a tuft on a bare cane with rings; orange roots.
+      looks.EUPHORBIA = Fleshy or spiny stems with milk that burns; never touch your eyes.
+      looks.FERN = Fronds that unroll; no flowers; fine wiry roots; brown dots under old fronds.
+      looks.FERN_LIKE = Feathery green with tiny needles on wiry stems; swollen white knots on the roots.
+      looks.FIG = Leathery leaves on a woody stem; milky sap where one is broken; a pointed sheath at each tip.
+      looks.FOLIAGE_TREE = A woody indoor tree with whole or divided leaves and no milky sap.
+      looks.HERB = Soft scented leaves for the kitchen on quick green stems.
+      looks.MEDITERRANEAN = Small tough leaves, woody; wants a cool bright winter.
+      looks.ORCHID_EPIPHYTE = Thick leaves in a pair or a fan, silver roots that creep out into the air.
+      looks.ORCHID_GROUND = Pleated or velvet leaves from the ground, fleshy roots in the mix.
+      looks.PALM = Fans or feathers of leaflets, each new one a folded spear from the middle; no side shoots.
+      looks.PELARGONIUM = Round, lobed, scented leaves on brittle stems that turn woody at the foot.
+      looks.PEPEROMIA = Small thick leaves on short fleshy stems; flowers like mouse tails.
+      looks.PRAYER = Patterned leaves, often red beneath, that fold up in the evening.
+      looks.SPATHE = Lance leaves in a clump from the ground; a flower like a sail on a stalk.
+      looks.STRELITZIA = Paddle leaves on long stalks in a fan or a rosette; thick fleshy roots.
+      looks.SUCCULENT = Fleshy leaves in a rosette or on thick stems; clear sap.
+      looks.TRAILER = Small leaves on thin woody stems that hang, or climb with small roots.
+      looks.TRAINED_TREE = A small old-looking tree in a shallow tray, wired or cut to shape.
+      looks.WARM_SHRUB = Soft or shiny leaves on woody twigs, with showy flowers.
+      looks.WATER_TRUNK = A trunk thick at the foot or as a bottle, with a tuft of leaves on top.
+
       # How a kind is read
       species.aboveFirst = Watered from above until its roots reach the reservoir.
       species.aerial = Aerial roots, so roots outside the pot say little.

@@ -27,7 +27,7 @@ class SentencesTest {
 
   /** Said under a key that is put together of what goes before and a code or a short name. */
   private static final List<String> FAMILIES =
-      List.of("species.", "caution.", "trend.", "care.stayDry.", "step.tools.");
+      List.of("looks.", "species.", "caution.", "trend.", "care.stayDry.", "step.tools.");
 
   private final Wording metric = new Wording(Units.METRIC);
 

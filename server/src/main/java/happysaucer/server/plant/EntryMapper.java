@@ -1,5 +1,8 @@
 package happysaucer.server.plant;
 
+import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.Advise;
+import happysaucer.core.advice.Fault;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -51,7 +54,58 @@ interface EntryMapper {
       @Nullable Double baseDepthMm,
       int holes,
       boolean inCover,
-      String note) {}
+      String note) {
+    /** What the rules would refuse of it. */
+    List<Fault> refused(Advise rules, LocalDate today) {
+      AdviceRequest.Pot pot =
+          new AdviceRequest.Pot(
+              null,
+              shape,
+              material,
+              topMm,
+              baseMm,
+              topDepthMm,
+              baseDepthMm,
+              potHeightMm,
+              mouthMm,
+              null,
+              null,
+              holes,
+              inCover,
+              null,
+              null);
+      AdviceRequest.Plant about =
+          new AdviceRequest.Plant(
+              species,
+              speciesGroup,
+              heightMm,
+              spreadMm,
+              null,
+              null,
+              null,
+              lastRepotted,
+              null,
+              null,
+              null,
+              null);
+      return rules.faults(
+          new AdviceRequest(
+              today, null, null, about, pot, null, null, null, List.of(), null, null, null, null,
+              null, null, null));
+    }
+  }
+
+  @Select(
+      """
+      <script>
+      select id, label from plant where id in
+      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      order by label
+      </script>""")
+  List<PlantAdding.Added> added(@Param("ids") Collection<UUID> ids);
+
+  @Select("select count(*) from spot where id = #{id}")
+  int spot(UUID id);
 
   @Insert(
       """

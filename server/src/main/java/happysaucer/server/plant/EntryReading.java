@@ -1,6 +1,5 @@
 package happysaucer.server.plant;
 
-import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Advise;
 import happysaucer.core.advice.Fault;
 import happysaucer.core.casefile.SizeWish;
@@ -161,51 +160,11 @@ final class EntryReading {
               holes,
               cover,
               note);
-      coreFaults(draft, faults);
+      faults.addAll(draft.refused(rules, today));
     }
     return new PlantEntry.RowRead(
         new PlantEntry.EntryRow(row.line(), label, name, spot, faults, assumed),
         faults.isEmpty() ? draft : null);
-  }
-
-  /** Whatever else the rules would refuse. */
-  private void coreFaults(NewPlant plant, List<Fault> faults) {
-    AdviceRequest.Pot pot =
-        new AdviceRequest.Pot(
-            null,
-            plant.shape(),
-            plant.material(),
-            plant.topMm(),
-            plant.baseMm(),
-            plant.topDepthMm(),
-            plant.baseDepthMm(),
-            plant.potHeightMm(),
-            plant.mouthMm(),
-            null,
-            null,
-            plant.holes(),
-            plant.inCover(),
-            null,
-            null);
-    AdviceRequest.Plant about =
-        new AdviceRequest.Plant(
-            plant.species(),
-            plant.speciesGroup(),
-            plant.heightMm(),
-            plant.spreadMm(),
-            null,
-            null,
-            null,
-            plant.lastRepotted(),
-            null,
-            null,
-            null,
-            null);
-    faults.addAll(
-        rules.faults(
-            new AdviceRequest(
-                today, null, null, about, pot, null, null, null, List.of(), null, null, null, null,
-                null, null, null)));
   }
 
   private void spot(Rows.Row row, String spot, List<Fault> faults, List<String> assumed) {

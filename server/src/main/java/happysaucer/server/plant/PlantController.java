@@ -6,6 +6,7 @@ import happysaucer.core.species.Group;
 import happysaucer.server.history.Versions;
 import happysaucer.server.plant.PlantPage.PlantView;
 import happysaucer.server.team.CurrentUser;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
@@ -25,6 +26,7 @@ public class PlantController {
   private final PlantPage page;
   private final PlantEdits edits;
   private final PlantEntry entry;
+  private final PlantAdding adding;
   private final PlantFit fit;
   private final CurrentUser user;
 
@@ -33,11 +35,13 @@ public class PlantController {
       PlantEdits edits,
       PlantPage page,
       PlantEntry entry,
+      PlantAdding adding,
       PlantFit fit,
       CurrentUser user) {
     this.fit = fit;
     this.edits = edits;
     this.entry = entry;
+    this.adding = adding;
     this.plants = plants;
     this.page = page;
     this.user = user;
@@ -57,6 +61,12 @@ public class PlantController {
     return plants.list(
         new Plants.PlantFilter(search, client, site, spot, group, saucer, pressingFirst, retired),
         page);
+  }
+
+  /** Adds one plant, or a row of the same, at a spot. */
+  @PostMapping("/api/spots/{id}/plants")
+  List<PlantAdding.Added> add(@PathVariable UUID id, @RequestBody PlantAdding.AddRequest request) {
+    return adding.add(id, request);
   }
 
   @GetMapping("/api/plants/{id}")
