@@ -60,7 +60,7 @@ export const round: Schemas['Round'] = {
       plants: [
         {
           plant: { ...plant, potBaseMm: 213, potHeightMm: 258 }, action: 'POT_UP', urgency: 'SOON', rootFill: 0.9, waterLeft: 0.5, saucer: 'DUE_NOW',
-          lastChecked: '2027-03-15', checkedToday: false, due: [{ kind: 'CHECK', text: 'Check due', id: null }],
+          lastChecked: '2027-03-15', checkedToday: false, usualLitres: null, wateredToday: false, keepDry: null, due: [{ kind: 'CHECK', text: 'Check due', id: null }],
         },
       ],
     },

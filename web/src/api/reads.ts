@@ -73,6 +73,8 @@ export const reads = {
       placeholderData: (before) => before,
     }),
   site: (id: string) => queryOptions({ queryKey: ['site', id], queryFn: () => body(api.GET('/api/sites/{id}', { params: { path: { id } } })) }),
+  pours: (siteId: string) =>
+    queryOptions({ queryKey: ['site', siteId, 'pours'], queryFn: () => body(api.GET('/api/sites/{id}/pours', { params: { path: { id: siteId } } })) }),
   find: (text: string) =>
     queryOptions({
       queryKey: ['find', text],

@@ -484,6 +484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/waterings/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/waterings/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/team/first-account": {
         parameters: {
             query?: never;
@@ -828,6 +860,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/pours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pours"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2440,6 +2488,24 @@ export interface components {
             /** Format: date */
             doneOn?: string | null;
         };
+        TakeBackRequest: {
+            wateringIds: string[];
+        };
+        Poured: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            plantId: string;
+            /** Format: double */
+            litres: number;
+        };
+        TogetherRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            wateredOn: string;
+            waterings: components["schemas"]["Poured"][];
+        };
         FirstAccountRequest: {
             teamName: string;
             zone: string;
@@ -2893,6 +2959,18 @@ export interface components {
             /** Format: int32 */
             plants: number;
         };
+        PourAtSite: {
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            spotName: string;
+            /** Format: double */
+            litres: number;
+            logged: boolean;
+            /** Format: date */
+            lastOn: string | null;
+        };
         Due: {
             /** @enum {string} */
             kind: "JOB" | "FOLLOW_UP" | "CALL" | "CHECK" | "RECORD";
@@ -2918,6 +2996,10 @@ export interface components {
             /** Format: date */
             lastChecked: string | null;
             checkedToday: boolean;
+            /** Format: double */
+            usualLitres: number | null;
+            wateredToday: boolean;
+            keepDry: string | null;
             due: components["schemas"]["Due"][];
         };
         Stop: {
@@ -4194,6 +4276,50 @@ export interface operations {
             };
         };
     };
+    undo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBackRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    logAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TogetherRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     firstAccount: {
         parameters: {
             query?: never;
@@ -4766,6 +4892,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    pours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PourAtSite"][];
                 };
             };
         };

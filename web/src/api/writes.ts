@@ -54,6 +54,21 @@ export const writes = {
     touches: () => [['plant'], ['plants'], ['round']],
   }),
 
+  // water
+  logWatering: write({
+    send: ({ id, request }: { id: string; request: Schemas['WateringRequest'] }) =>
+      api.PUT('/api/waterings/{id}', { params: { path: { id } }, body: request }).then(done),
+    touches: ({ request }) => [...ofAPlant(request.plantId), ['site']],
+  }),
+  logWaterings: write({
+    send: (request: Schemas['TogetherRequest']) => api.POST('/api/waterings/together', { body: request }).then(done),
+    touches: () => [['plant'], ['plants'], ['round'], ['site']],
+  }),
+  undoWaterings: write({
+    send: (request: Schemas['TakeBackRequest']) => api.POST('/api/waterings/undo', { body: request }).then(done),
+    touches: () => [['plant'], ['plants'], ['round'], ['site']],
+  }),
+
   // what a person holds against the rules
   setAside: write({
     send: ({ id, request }: { id: string; request: Schemas['AsideRequest'] }) =>

@@ -115,6 +115,17 @@ export function weekOf(iso: string, starts: number): string {
 
 const INPUT = /^\s*(\d+(?:[.,]\d+)?)\s*(mm|cm|m|in|"|ft|')?\s*$/i;
 
+const LITRES = /^\s*(\d+(?:[.,]\d+)?)\s*(ml|l|qt|fl oz|oz|cups?)?\s*$/i;
+const LITRE_UNITS: Record<string, number> = { ml: 0.001, l: 1, qt: 0.946353, 'fl oz': 0.0295735, oz: 0.0295735, cup: 0.236588, cups: 0.236588 };
+
+/** Reads "0,8", "800 ml", "2 qt": a bare number is in the reader's own unit, L or qt. Null when it is no amount. */
+export function readLitres(text: string, units: Units): number | null {
+  const match = LITRES.exec(text);
+  if (!match) return null;
+  const unit = (match[2] ?? (units === 'IMPERIAL' ? 'qt' : 'l')).toLowerCase();
+  return Math.round(Number((match[1] ?? '').replace(',', '.')) * (LITRE_UNITS[unit] ?? 1) * 10_000) / 10_000;
+}
+
 /** Reads "6 in", "15cm", "15": a bare number is in the reader's own unit. Null when it is no length. */
 export function readLength(text: string, units: Units): number | null {
   const match = INPUT.exec(text);

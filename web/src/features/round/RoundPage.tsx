@@ -1,6 +1,7 @@
 import { Button, UnstyledButton } from '@mantine/core';
-import { IconCheck, IconChevronLeft, IconChevronRight } from '@tabler/icons-react';
+import { IconCheck, IconChevronLeft, IconChevronRight, IconDroplet, IconDropletFilled } from '@tabler/icons-react';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { newId, type Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
@@ -12,6 +13,7 @@ import { Waiting } from '../../ui/Waiting';
 import { addDays, day, weekday } from '../../ui/format';
 import { actionWords, urgencyWords } from '../../ui/words';
 import { teamNow, useReader } from '../team/session';
+import { WaterStop, useWatered } from '../watering/Watered';
 import { useUndo } from '../check/undo';
 import classes from './RoundPage.module.css';
 
@@ -23,6 +25,8 @@ export function RoundPage() {
   const date = params.get('date') ?? today;
   const { data, error, refetch } = useQuery(reads.round(date));
   const offerUndo = useUndo();
+  const watered = useWatered();
+  const [watering, setWatering] = useState<Schemas['Stop'] | null>(null);
   const nothing = useWrite(writes.logCheck, { done: (_, { id }) => offerUndo([id], 'Nothing to report: logged.') });
   const rest = useWrite(writes.logAllWell, {
     done: (_, { plants }) => {
@@ -84,18 +88,34 @@ export function RoundPage() {
                 item={p}
                 units={units}
                 mayLog={mayWork && date === today}
-                busy={nothing.isPending}
+                busy={nothing.isPending || watered.busy}
                 onNothing={() => allWell(p.plant.id)}
+                onWatered={() => watered.water({ id: p.plant.id, name: p.plant.commonName, label: p.plant.label, usual: p.usualLitres, keepDry: p.keepDry })}
               />
             ))}
           </ul>
           {mayWork && (
-            <Link to={`/sites/${stop.siteId}/add`} className={`${classes.add} no-print`}>
-              Add a plant here
-            </Link>
+            <p className={`${classes.more} no-print`}>
+              {date === today && stop.plants.length > 1 && (
+                <Button variant="default" size="sm" onClick={() => setWatering(stop)}>
+                  Water this stop
+                </Button>
+              )}
+              <Link to={`/sites/${stop.siteId}/add`}>Add a plant here</Link>
+            </p>
           )}
         </section>
       ))}
+      {watered.dialog}
+      {watering && (
+        <WaterStop
+          siteId={watering.siteId}
+          siteName={watering.siteName}
+          watered={new Set(watering.plants.filter((p) => p.wateredToday).map((p) => p.plant.id))}
+          dry={new Map(watering.plants.flatMap((p) => (p.keepDry ? [[p.plant.id, p.keepDry] as const] : [])))}
+          close={() => setWatering(null)}
+        />
+      )}
     </>
   );
 }
@@ -127,14 +147,19 @@ function PlantLine({
   mayLog,
   busy,
   onNothing,
+  onWatered,
 }: {
   item: RoundPlant;
   units: 'METRIC' | 'IMPERIAL';
   mayLog: boolean;
   busy: boolean;
   onNothing: () => void;
+  onWatered: () => void;
 }) {
   const { plant } = item;
+  const [sure, setSure] = useState(false);
+  const urgent = item.saucer === 'URGENT';
+  const presses = item.due.find((d) => d.kind === 'CALL') ?? item.due[0];
   return (
     <li className={classes.plant} data-quiet={item.due.length === 0}>
       <Link to={`/plants/${plant.id}`} className={classes.who}>
@@ -168,7 +193,24 @@ function PlantLine({
           </li>
         )}
       </ul>
+      {sure && (
+        <p className={classes.sure} role="status">
+          {actionWords(item.action)} presses here{presses ? `: ${presses.text}` : ''} Has somebody seen to it?
+        </p>
+      )}
       <div className={classes.acts}>
+        {mayLog && (
+          <Button
+            variant="default"
+            disabled={busy}
+            data-done={item.wateredToday}
+            onClick={onWatered}
+            aria-label={`Watered ${plant.commonName} ${plant.label}${item.wateredToday ? ' once more; it was watered today' : ''}`}
+          >
+            {item.wateredToday ? <IconDropletFilled size={22} aria-hidden /> : <IconDroplet size={22} aria-hidden />}
+            <span className={classes.word}>Water</span>
+          </Button>
+        )}
         {item.checkedToday ? (
           <span className={classes.done}>
             <IconCheck size={18} aria-hidden /> Checked
@@ -179,10 +221,11 @@ function PlantLine({
               <Button
                 variant="default"
                 disabled={busy}
-                onClick={onNothing}
-                aria-label={`Nothing to report for ${plant.commonName} ${plant.label}`}
+                onBlur={() => setSure(false)}
+                onClick={() => (urgent && !sure ? setSure(true) : onNothing())}
+                aria-label={`${sure ? 'All well all the same: nothing' : 'Nothing'} to report for ${plant.commonName} ${plant.label}`}
               >
-                All well
+                {sure ? 'All well all the same' : 'All well'}
               </Button>
               <Button
                 component={Link}

@@ -207,6 +207,13 @@ public final class Advise {
             .orElseGet(() -> water.leftAfter(daysSince)));
   }
 
+  /** Litres that bring the present pot from its refill point to full, the run-through included. */
+  public double pourLitres(Kept kept) {
+    Case c = kept.completed().complete();
+    return Rounding.outgoing(
+        new WaterModel(c, book.media(), Forecast.of(c).fillOrUnknown()).before().pourLitres());
+  }
+
   /** What another choice of the method would make of the call. */
   public record Turn(String key, String option, String action, String urgency) {}
 

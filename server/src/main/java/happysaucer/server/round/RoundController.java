@@ -1,5 +1,6 @@
 package happysaucer.server.round;
 
+import happysaucer.core.call.Action;
 import happysaucer.core.round.DueWork;
 import happysaucer.core.round.Saucer;
 import happysaucer.core.unit.Said;
@@ -19,6 +20,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
@@ -51,6 +53,12 @@ class RoundController {
     this.clock = clock;
   }
 
+  private static final Set<String> DRY_UNTIL_THE_BENCH =
+      Set.of(Action.ROT_RESCUE.name(), Action.POT_DOWN.name());
+
+  /** Under this stands why a plant in aftercare stays dry. */
+  private static final String STAY_DRY = "care.stayDry.";
+
   public record Round(LocalDate date, List<Stop> stops) {}
 
   public record Stop(
@@ -62,6 +70,9 @@ class RoundController {
 
   /**
    * @param checkedToday already looked at on this day
+   * @param usualLitres as it was given the last time; null where nothing is on record
+   * @param wateredToday already watered on this day
+   * @param keepDry why it is not to be watered now; null where it may be
    * @param due what there is to do, empty when nothing is
    */
   public record RoundPlant(
@@ -73,6 +84,9 @@ class RoundController {
       Saucer saucer,
       @Nullable LocalDate lastChecked,
       boolean checkedToday,
+      @Nullable Double usualLitres,
+      boolean wateredToday,
+      @Nullable String keepDry,
       List<Due> due) {}
 
   /** What a stop shows of a plant itself. Lengths in mm. */
@@ -131,6 +145,9 @@ class RoundController {
                   saucer,
                   at.lastChecked(),
                   day.equals(at.lastChecked()),
+                  at.usualLitres(),
+                  day.equals(at.wateredOn()),
+                  keepDry(glance, steps),
                   due(
                       day,
                       at,
@@ -151,6 +168,19 @@ class RoundController {
                         site.accessNote(),
                         sorted(bySite.getOrDefault(site.id(), List.of()))))
             .toList());
+  }
+
+  /** Water harms what rots or stands far too wide, and cut roots that have not healed. */
+  private static @Nullable String keepDry(Glimpse glance, List<Aftercares.CareView> steps) {
+    if (DRY_UNTIL_THE_BENCH.contains(glance.action())) {
+      return "Its roots stand too wet: no water until it is on the bench.";
+    }
+    return steps.stream()
+        .map(Aftercares.CareView::text)
+        .filter(text -> text.message().key().startsWith(STAY_DRY))
+        .map(Said::words)
+        .findFirst()
+        .orElse(null);
   }
 
   /** What presses most comes first; within that by place. */

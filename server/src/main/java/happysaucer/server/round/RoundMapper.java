@@ -44,7 +44,9 @@ interface RoundMapper {
       double potBaseMm,
       double potHeightMm,
       @Nullable LocalDate lastChecked,
-      @Nullable LocalDate recheckOn) {
+      @Nullable LocalDate recheckOn,
+      @Nullable Double usualLitres,
+      @Nullable LocalDate wateredOn) {
     RoundController.StopPlant plant() {
       return new RoundController.StopPlant(
           plantId, label, commonName, spotName, potShape, potTopMm, potBaseMm, potHeightMm);
@@ -55,11 +57,15 @@ interface RoundMapper {
       """
       <script>
       select p.id as plant_id, s.site_id, p.label, p.common_name, s.name as spot_name, p.pot_shape,
-             p.pot_top_mm, p.drawn_base_mm as pot_base_mm, p.drawn_height_mm as pot_height_mm, k.checked_on as last_checked, k.recheck_on
+             p.pot_top_mm, p.drawn_base_mm as pot_base_mm, p.drawn_height_mm as pot_height_mm, k.checked_on as last_checked, k.recheck_on,
+             w.litres as usual_litres, w.watered_on
       from plant p join spot s on s.id = p.spot_id
       left join plant_check k on k.id = (
         select n.id from plant_check n where n.plant_id = p.id and n.voided_at is null
         order by n.checked_at desc limit 1)
+      left join watering w on w.id = (
+        select n.id from watering n where n.plant_id = p.id
+        order by n.watered_on desc, n.received_at desc limit 1)
       where p.retired_on is null and s.site_id in
       <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
       order by s.name, p.label limit 600

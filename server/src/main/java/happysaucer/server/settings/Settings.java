@@ -83,8 +83,7 @@ class Settings {
           Double workshopLongitude,
       @NotNull(message = "Give the list of measures, empty for none.")
           @Size(max = 8, message = "At most 8 measures.")
-          @Valid
-          List<@NotNull(message = "A measure is missing here.") Measure> measures) {}
+          List<@Valid @NotNull(message = "A measure is missing here.") Measure> measures) {}
 
   /**
    * @param zones that can be chosen, those of this machine

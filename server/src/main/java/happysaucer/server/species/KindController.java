@@ -45,7 +45,9 @@ class KindController {
   List<GroupLook> groups() {
     SpeciesTable species = books.team().book().species();
     return Arrays.stream(Group.values())
-        .map(group -> new GroupLook(group, species.group(group).name(), Sentences.of("looks." + group)))
+        .map(
+            group ->
+                new GroupLook(group, species.group(group).name(), Sentences.of("looks." + group)))
         .toList();
   }
 }
