@@ -93,4 +93,47 @@ class CoverFitTest {
         feet,
         2);
   }
+
+  @Test
+  void gapsOfCornersAndOfLongSidesAreReckonedAtBothEnds() {
+    Pot square = grows(Frustum.rectangular(140, 120, 100, 90, 140), 126);
+    // the wall is 36 thick, since its foot is told across the narrower side
+    Pot round = cover(260, 240, 140, 300);
+    assertThat(CoverFit.gapMm(square, round))
+        .isCloseTo(
+            Math.min(260 - Math.hypot(176, 136), 240 - Math.hypot(156, 126)) / 2, within(1e-9));
+    Pot wideAtTheRim = cover(400, 210, 140, 400);
+    assertThat(CoverFit.gapMm(square, wideAtTheRim))
+        .isCloseTo((210 - Math.hypot(156, 126)) / 2, within(1e-9));
+    Pot trough = grows(Frustum.rectangular(300, 280, 200, 150, 200), 286);
+    assertThat(CoverFit.gapMm(square, trough)).isCloseTo((150 - 126) / 2.0, within(1e-9));
+    Pot longTrough = grows(Frustum.rectangular(180, 158, 300, 290, 140), 164);
+    assertThat(CoverFit.gapMm(square, longTrough)).isCloseTo((158 - 156) / 2.0, within(1e-9));
+  }
+
+  private static Pot grows(Frustum inside, double footMm) {
+    return new Pot(
+        "g",
+        Shape.TROUGH,
+        Material.PLASTIC,
+        inside,
+        Math.max(inside.topMm(), inside.topDepthMm()),
+        footMm,
+        200,
+        4,
+        false,
+        0,
+        0);
+  }
+
+  @Test
+  void theLimitsThemselvesStillFit() {
+    // outside 196: five millimetres all round in 206, at feet that leave more
+    assertThat(CoverFit.gapMm(grow, cover(201, 190, 175, 300))).isCloseTo(2.5, within(1e-9));
+    assertThat(CoverFit.goesIn(grow, cover(201, 190, 175, 300))).isTrue();
+    assertThat(CoverFit.goesIn(grow, cover(201, 201, 160, 300))).isTrue();
+    assertThat(CoverFit.goesIn(grow, cover(201, 201, 159.9, 300))).isFalse();
+    assertThat(CoverFit.fits(grow, cover(256, 256, 175, 256))).isTrue();
+    assertThat(CoverFit.fits(grow, cover(215, 215, 262.5, 215))).isTrue();
+  }
 }
