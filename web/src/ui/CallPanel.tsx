@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { EvidenceList } from './EvidenceList';
 import { Carried } from './Carried';
-import { dayYear } from './format';
+import { dayYear, fromTo } from './format';
 import { actionWords, levelWords, plain, urgencyWords } from './words';
 import classes from './CallPanel.module.css';
 
@@ -22,7 +22,7 @@ interface Props {
 
 export function callDates(call: Schemas['Call']): string {
   if (call.from && call.to) {
-    return call.from === call.to ? dayYear(call.from) : `${dayYear(call.from)} to ${dayYear(call.to)}`;
+    return fromTo(dayYear(call.from), dayYear(call.to));
   }
   return call.recheck ? `Look again ${dayYear(call.recheck)}` : '';
 }

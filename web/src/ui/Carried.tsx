@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { Beam } from './EvidenceList';
-import { carrying, countsForLess, signed } from './evidence';
+import { carrying, countsForLess, signed, weightWords } from './evidence';
 import { evidenceWords, findingWords } from './words';
 import classes from './CallPanel.module.css';
 
@@ -27,13 +27,18 @@ export function Carried({ findings, signLabel }: Props) {
               <small> {l.weight < 0 ? 'against' : 'for'} {findingWords(l.finding).toLowerCase()}</small>
             </span>
             <Beam weight={l.weight} />
-            <span className="measure">{signed(l.weight)}</span>
+            <span className={classes.weight}>
+              {weightWords(l.weight).split(' ')[0]} <span className="measure">{signed(l.weight)}</span>
+            </span>
           </li>
         ))}
       </ul>
       {discounted.slice(0, MOST_DISCOUNTED).map((d) => (
         <p key={d.sign}>
-          {d.less ? <b>{evidenceWords(d.sign, signLabel)} counts for less</b> : <s>{evidenceWords(d.sign, signLabel)}</s>}: {d.why}
+          <b>
+            {evidenceWords(d.sign, signLabel)} {d.less ? 'counts for less' : 'does not count'}
+          </b>
+          : {d.why}
         </p>
       ))}
       {discounted.length > MOST_DISCOUNTED && <p>{discounted.length - MOST_DISCOUNTED} more count for less or not at all; see below.</p>}

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { countsForLess, signed } from './evidence';
+import { countsForLess, signed, weightWords } from './evidence';
 import { evidenceWords, findingWords } from './words';
 import classes from './EvidenceList.module.css';
 
@@ -42,14 +42,16 @@ export function EvidenceList({ findings, signLabel, beside }: Props) {
           <h4>
             {findingWords(f.code)}: {STRENGTH[f.strength] ?? f.strength}
             {f.grade && <span>, {f.grade.toLowerCase()}</span>}
-            <span className="measure"> {signed(f.decibans)}</span>
+            <span className={`measure ${classes.desk}`}> {signed(f.decibans)}</span>
           </h4>
           <ul>
             {f.evidence.map((e) => (
               <li key={e.sign + e.why}>
                 <div className={classes.head}>
                   <span>{evidenceWords(e.sign, signLabel)}</span>
-                  <span className="measure">{signed(e.weight)}</span>
+                  <span>
+                    {weightWords(e.weight)} <span className={`measure ${classes.desk}`}>{signed(e.weight)}</span>
+                  </span>
                 </div>
                 <Beam weight={e.weight} />
                 <div className={classes.why}>

@@ -29,6 +29,14 @@ export function signed(n: number): string {
   return rounded > 0 ? `+${rounded}` : `${rounded}`.replace('-', '−');
 }
 
+/** How much a line weighs, as a person says it. */
+export function weightWords(n: number): string {
+  const much = Math.abs(n);
+  if (much < 1) return 'tells nothing';
+  const strength = much >= 18 ? 'decisive' : much >= 8 ? 'strong' : much >= 4 ? 'clear' : 'weak';
+  return `${strength} ${n > 0 ? 'for' : 'against'}`;
+}
+
 /** Discounted, yet with a line of its own: it counts for less rather than for nothing. */
 export const countsForLess = (finding: Schemas['Finding'], sign: string): boolean =>
   finding.evidence.some((e) => e.sign === sign);

@@ -76,6 +76,9 @@ export function days(d: number | null | undefined): Measured {
   return { value: d < 5 ? trim(d, 1) : trim(d, 0), unit: 'd' };
 }
 
+/** "7 to 9 days"; one figure where both ends read alike. */
+export const fromTo = (from: string, to: string): string => (from === to ? from : `${from} to ${to}`);
+
 export const say = ({ value, unit }: Measured): string => (unit ? `${value} ${unit}` : value);
 
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });

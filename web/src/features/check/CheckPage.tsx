@@ -52,9 +52,9 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
   const offerUndo = useUndo();
   const [draft, setDraftState] = useState(() => readDraft(id));
   const [panelOpen, setPanelOpen] = useState(false);
-  const [checkId] = useState(newId);
+  const [checkId] = useState(() => draft.checkId ?? newId());
   const setDraft = (change: Partial<Draft>) => {
-    const next = { ...draft, startedAt: draft.startedAt ?? now(), ...change };
+    const next = { ...draft, checkId, startedAt: draft.startedAt ?? now(), ...change };
     setDraftState(next);
     keepDraft(id, next);
   };
@@ -79,7 +79,9 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
       void navigate(`/plants/${id}`);
     },
   });
-  const log = () =>
+  const log = () => {
+    // whether it arrived is known only with the answer: until then it is this one, even after a reload
+    keepDraft(id, { ...draft, checkId });
     save.mutate({
       id: checkId,
       request: {
@@ -93,6 +95,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
         note: draft.note,
       },
     });
+  };
   const toggleState = (code: string) =>
     setDraft({ states: states.includes(code) ? states.filter((s) => s !== code) : [...states, code] });
   const slipAdvised = advice.lookNext.some((l) => l.sign === 'SLIP_CHECK');

@@ -2,6 +2,8 @@ import type { Tapped } from './signs';
 
 /** A check as tapped so far; kept while the tab lives, so that a reload or a wrong turn loses nothing. */
 export interface Draft {
+  /** Of the check that is being tapped: it stays through a reload, so that one sent again counts once. */
+  checkId: string | null;
   tapped: Tapped;
   /** Null while nobody has touched them. */
   states: string[] | null;
@@ -18,7 +20,7 @@ export interface Draft {
 }
 
 export const EMPTY: Draft = {
-  tapped: {}, states: null, note: '', heightMm: null, weight: '', slipped: false, when: null, minutes: null, startedAt: null,
+  checkId: null, tapped: {}, states: null, note: '', heightMm: null, weight: '', slipped: false, when: null, minutes: null, startedAt: null,
 };
 
 const key = (plant: string) => `check-draft-${plant}`;

@@ -11,7 +11,7 @@ import { Section } from '../../ui/Section';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
-import { day, days, daysBetween, dayYear, litres, length, share, width, type Units } from '../../ui/format';
+import { day, days, daysBetween, dayYear, litres, length, share, width, type Units, fromTo } from '../../ui/format';
 import { actionWords, plain } from '../../ui/words';
 import { useSignLabel } from '../advice/catalogue';
 import { ArguableCall } from '../argument/ArguableCall';
@@ -160,7 +160,7 @@ function Now({ data, units }: { data: PlantView; units: Units }) {
   const before = advice.water.before;
   const range =
     before.daysToRefillFrom !== null && before.daysToRefillTo !== null
-      ? `${days(before.daysToRefillFrom).value} to ${days(before.daysToRefillTo).value}`
+      ? fromTo(days(before.daysToRefillFrom).value, days(before.daysToRefillTo).value)
       : undefined;
   const wet = advice.water.now;
   return (

@@ -9,7 +9,7 @@ import { reads } from '../../api/reads';
 import { PotGlyph, SAUCERS, SaucerMark, type SaucerState } from '../../ui/PotGlyph';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { day, type Units } from '../../ui/format';
+import { day, type Units, fromTo } from '../../ui/format';
 import { actionWords, plain, saucerWords } from '../../ui/words';
 import { useReader } from '../team/session';
 import classes from './PlantsPage.module.css';
@@ -104,7 +104,12 @@ export function PlantsPage() {
       </div>
       {error && <Trouble error={error} />}
       {!plants && !error && <Waiting />}
-      {plants?.length === 0 && <p>No plant is like this. Take a word or a filter away.</p>}
+      {plants?.length === 0 && [...params.keys()].length === 0 && search === '' && (
+        <p>
+          No plant in care yet. Open a site under <Link to="/clients">Clients and sites</Link> and add the first one there.
+        </p>
+      )}
+      {plants?.length === 0 && ([...params.keys()].length > 0 || search !== '') && <p>No plant is like this. Take a word or a filter away.</p>}
       <ul className={classes.list}>
         {plants?.map((p) => (
           <PlantRow key={p.id} plant={p} units={units} />
@@ -120,7 +125,7 @@ export function PlantsPage() {
 }
 
 function PlantRow({ plant: p, units }: { plant: Schemas['PlantItem']; units: Units }) {
-  const due = p.dueFrom && p.dueTo ? `${day(p.dueFrom)} to ${day(p.dueTo)}` : '';
+  const due = p.dueFrom && p.dueTo ? fromTo(day(p.dueFrom), day(p.dueTo)) : '';
   return (
     <li>
       <Link to={`/plants/${p.id}`}>

@@ -8,7 +8,7 @@ import { faultsByField } from '../../api/problem';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
 import { reads } from '../../api/reads';
-import { dayYear } from '../../ui/format';
+import { dayYear, fromTo } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
 import { potName, wishOf, type Question } from './question';
@@ -92,7 +92,7 @@ function Plan({ fit, plan, pot, question }: Props) {
       <h2>Put it on the bench</h2>
       <p>
         {named && <b>{named}. </b>}
-        {call.from && call.to && `The window is ${dayYear(call.from)} to ${dayYear(call.to)}.`}
+        {call.from && call.to && `The window is ${fromTo(dayYear(call.from), dayYear(call.to))}.`}
       </p>
       <Confirm plan={plan} confirmed={confirmed} change={setConfirmed} />
       {no && <p className={classes.note}>{no}</p>}

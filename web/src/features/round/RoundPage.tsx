@@ -67,7 +67,12 @@ export function RoundPage() {
         </div>
       </div>
       {!data && <Waiting />}
-      {data?.stops.length === 0 && <p>No site is visited on this day and no job is planned.</p>}
+      {data?.stops.length === 0 && (
+        <p>
+          No site is visited on this day and no job is planned. Who is visited when stands under <Link to="/clients">Clients and sites</Link>; new ones are
+          added there, with their plants.
+        </p>
+      )}
       {data?.stops.map((stop, i) => (
         <section key={stop.siteId} className={classes.stop} aria-labelledby={`stop-${stop.siteId}`}>
           <header>

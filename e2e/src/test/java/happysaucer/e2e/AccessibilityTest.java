@@ -43,6 +43,8 @@ class AccessibilityTest {
       door.navigate("/");
       door.locator("h1").waitFor();
       look(door, axe, "sign-in", faults);
+      door.locator("button", new Page.LocatorOptions().setHasText("I was handed a code")).click();
+      look(door, axe, "coming in with a code", faults);
       Page page = Chromium.signedIn(context, "Jorun Pell");
       page.locator("h2").first().waitFor();
       look(page, axe, "round", faults);
@@ -104,7 +106,24 @@ class AccessibilityTest {
       page.locator("section li a").first().click();
       page.locator("#spots").waitFor();
       look(page, axe, "site", faults);
-      page.navigate(page.url() + "/enter");
+      String place = page.url();
+      page.navigate(place + "/add");
+      page.getByLabel("Name").first().fill("fig");
+      page.locator("ul[aria-label='Kinds that may be meant'] button").first().waitFor();
+      look(page, axe, "adding a plant", faults);
+      page.locator("button", new Page.LocatorOptions().setHasText("I do not know")).click();
+      page.locator("button", new Page.LocatorOptions().setHasText("Palms")).waitFor();
+      look(page, axe, "telling groups apart", faults);
+      page.navigate("/you");
+      page.locator("#where").waitFor();
+      look(page, axe, "own account", faults);
+      page.navigate("/");
+      page.locator("button", new Page.LocatorOptions().setHasText("Water this stop"))
+          .first()
+          .click();
+      page.locator("[role=dialog] input[type=checkbox]").first().waitFor();
+      look(page, axe, "watering a stop", faults);
+      page.navigate(place + "/enter");
       page.getByLabel("Rows under a head line").fill("spot,species,pot\nDesk,Fikus,15 cm");
       page.locator("button", new Page.LocatorOptions().setHasText("Try it")).click();
       page.locator("tbody tr").waitFor();
@@ -137,6 +156,12 @@ class AccessibilityTest {
     }
     try (BrowserContext context = Demo.chromium().context(Demo.app().url(), size, scheme)) {
       Page page = Chromium.signedIn(context, "Odda Fennick");
+      page.navigate("/people");
+      page.locator("#roles").waitFor();
+      look(page, axe, "people", faults);
+      page.navigate("/team");
+      page.locator("legend").first().waitFor();
+      look(page, axe, "settings", faults);
       page.navigate("/keeping");
       page.locator("h1").waitFor();
       page.locator("code").first().waitFor();

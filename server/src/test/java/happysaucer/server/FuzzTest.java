@@ -357,7 +357,9 @@ class FuzzTest {
     for (int i = 0; i < A_KIND; i++) {
       for (Map.Entry<String, JsonNode> path : document.get("paths").properties()) {
         for (Map.Entry<String, JsonNode> operation : path.getValue().properties()) {
-          if (path.getKey().contains("first-account") && i > 5) {
+          // guesses at a password slow the one who guesses, here the planner
+          boolean guesses = path.getKey().matches(".*(password|join)");
+          if (path.getKey().contains("first-account") && i > 5 || guesses && i > 2) {
             continue;
           }
           Sent one = send(operation.getKey().toUpperCase(), path.getKey(), operation.getValue());

@@ -106,4 +106,29 @@ class WateringsTest {
                 .body())
         .contains("future");
   }
+
+  @Test
+  void aPlantWhoseRootsRotIsNotToBeWateredOnTheRound() {
+    House house = new House(planner, "Water four");
+    String rotting = house.plant("Ficus elastica", 184, "WD-1");
+    String sound = house.plant("Ficus elastica", 184, "WD-2");
+    house.check(rotting, "2027-04-12T08:20:00Z", "{\"code\":\"ROOTS_ROTTEN\",\"value\":0.3}");
+    JsonNode stop =
+        technician
+            .get("/api/round?date=2027-04-17")
+            .json()
+            .get("stops")
+            .valueStream()
+            .filter(s -> s.toString().contains("WD-1"))
+            .findFirst()
+            .orElseThrow();
+
+    stop.get("plants")
+        .forEach(
+            line -> {
+              boolean dry = line.get("plant").get("id").asString().equals(rotting);
+              assertThat(line.get("keepDry").isNull()).isEqualTo(!dry);
+            });
+    assertThat(stop.toString()).contains(sound, "no water until it is on the bench");
+  }
 }
