@@ -21,3 +21,26 @@ export function useOnce() {
     },
   };
 }
+
+/**
+ * The same for requests of one kind about many things: one request for each, as it was first made, while nobody knows
+ * whether it arrived.
+ */
+export function useOnceEach<T>() {
+  const kept = useRef(new Map<string, T>());
+  return {
+    made: (about: string, make: () => T): T => {
+      const request = kept.current.get(about) ?? make();
+      kept.current.set(about, request);
+      return request;
+    },
+    /** It arrived: the next one about the same is another. */
+    arrived: (about: string): void => {
+      kept.current.delete(about);
+    },
+    /** Arrived as well, where the server has answered that it did nothing. */
+    refused: (about: string, error: unknown): void => {
+      if (error instanceof ProblemError) kept.current.delete(about);
+    },
+  };
+}

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { newId, type Schemas } from '../../api/client';
+import { useOnceEach } from '../../api/once';
 import { reads } from '../../api/reads';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
@@ -27,7 +28,14 @@ export function RoundPage() {
   const offerUndo = useUndo();
   const watered = useWatered();
   const [watering, setWatering] = useState<Schemas['Stop'] | null>(null);
-  const nothing = useWrite(writes.logCheck, { done: (_, { id }) => offerUndo([id], 'Nothing to report: logged.') });
+  const once = useOnceEach<{ id: string; request: Schemas['CheckRequest'] }>();
+  const nothing = useWrite(writes.logCheck, {
+    done: (_, { id, request }) => {
+      once.arrived(request.plantId);
+      offerUndo([id], 'Nothing to report: logged.');
+    },
+    failed: (e, { request }) => once.refused(request.plantId, e),
+  });
   const rest = useWrite(writes.logAllWell, {
     done: (_, { plants }) => {
       const ids = plants.map((p) => p.checkId);
@@ -35,7 +43,7 @@ export function RoundPage() {
     },
   });
   const allWell = (plantId: string) =>
-    nothing.mutate({ id: newId(), request: { plantId, checkedAt: teamNow(), signs: [], minutes: 1 } });
+    nothing.mutate(once.made(plantId, () => ({ id: newId(), request: { plantId, checkedAt: teamNow(), signs: [], minutes: 1 } })));
   const restWell = (plantIds: string[]) =>
     rest.mutate({ checkedAt: teamNow(), plants: plantIds.map((plantId) => ({ checkId: newId(), plantId })), minutes: plantIds.length });
   if (error) return <Trouble error={error} again={() => void refetch()} />;

@@ -3,6 +3,7 @@ import { notifications } from '@mantine/notifications';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { newId } from '../../api/client';
+import { useOnceEach } from '../../api/once';
 import { faultsByField } from '../../api/problem';
 import { reads } from '../../api/reads';
 import { atItsField, useWrite } from '../../api/useWrite';
@@ -29,6 +30,7 @@ export function useWatered() {
   const [asking, setAsking] = useState<{ plant: ToWater; instead: string | null } | null>(null);
   const undo = useWrite(writes.undoWaterings);
   const log = useWrite(writes.logWatering);
+  const once = useOnceEach<string>();
   const take = (id: string, after?: () => void) =>
     undo.mutate({ wateringIds: [id] }, { onSuccess: () => (after ? after() : void notifyDone('Taken back.')) });
   const logged = (plant: ToWater, id: string, given: number) => {
@@ -61,11 +63,14 @@ export function useWatered() {
     );
   };
   const send = (plant: ToWater, given: number, runOff: number | null, after?: () => void) => {
-    const id = newId();
+    const about = `${plant.id} ${given} ${runOff ?? ''} ${today}`;
+    const id = once.made(about, newId);
     log.mutate(
       { id, request: { plantId: plant.id, wateredOn: today, litres: given, runOffLitres: runOff } },
       {
+        onError: (e) => once.refused(about, e),
         onSuccess: () => {
+          once.arrived(about);
           logged(plant, id, given);
           after?.();
         },

@@ -42,11 +42,6 @@ public final class Pictures {
       try (BrowserContext phone = chromium.context(app.url(), Size.PHONE, ColorScheme.LIGHT)) {
         phone(Chromium.signedIn(phone, "Jorun Pell"), folder);
       }
-      try (BrowserContext dark = chromium.context(app.url(), Size.DESK, ColorScheme.DARK)) {
-        Page page = Chromium.signedIn(dark, "Odda Fennick");
-        open(page, "Fiddle-leaf fig", "T-001");
-        shoot(page, folder, "plant-dark");
-      }
     }
   }
 
@@ -87,17 +82,11 @@ public final class Pictures {
     shoot(page, folder, "clients");
     page.locator("section li a").first().click();
     page.locator("#spots").waitFor();
-    page.navigate(page.url() + "/enter");
-    page.getByLabel("Rows under a head line")
-        .fill(
-            """
-            spot,light,species,pot,last repotted,note
-            Telescope rail,bright indirect,Ficus lyrata,28 cm,2025-04-20,
-            Telescope rail,,Howea forsteriana,30 cm,,by the pillar
-            Warden's desk,medium,Zamioculcas zamifolia,8 in,2024-09-01,""");
-    page.locator("button", new Page.LocatorOptions().setHasText("Try it")).click();
-    page.locator("tbody tr").first().waitFor();
-    shoot(page, folder, "entry");
+    page.navigate(page.url() + "/add");
+    page.getByLabel("Name").first().fill("cala");
+    page.locator("ul[aria-label='Kinds that may be meant'] button").first().waitFor();
+    page.locator("button", new Page.LocatorOptions().setHasText("19 cm")).click();
+    shoot(page, folder, "adding");
     page.navigate("/");
     page.locator("a", new Page.LocatorOptions().setHasText("Repot planned for today")).click();
     page.locator("ol input").first().waitFor();
@@ -135,6 +124,10 @@ public final class Pictures {
     page.locator("section:has(#q-potStep) [role=status]").waitFor();
     page.evaluate("window.scrollTo(0, 470)");
     shoot(page, folder, "method");
+    page.navigate("/people");
+    page.locator("#roles").waitFor();
+    page.getByLabel("Name").first().fill("Runa Tarn");
+    shoot(page, folder, "people");
   }
 
   private static void phone(Page page, Path folder) {
