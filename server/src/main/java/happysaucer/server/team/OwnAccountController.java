@@ -101,7 +101,7 @@ class OwnAccountController {
 
   @GetMapping("/api/session/sessions")
   List<SessionLine> own(HttpServletRequest request) {
-    return sessions.of(user.id(), request.getSession(false), clock.now());
+    return sessions.of(user.id(), request.getSession(false));
   }
 
   @DeleteMapping("/api/session/sessions/{id}")

@@ -1,5 +1,6 @@
 package happysaucer.server.team;
 
+import happysaucer.server.clock.TeamClock;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import jakarta.servlet.http.HttpSessionEvent;
@@ -25,6 +26,11 @@ public class Sessions implements HttpSessionListener {
   private static final String KEY = Sessions.class.getName();
 
   private final Map<UUID, Open> open = new ConcurrentHashMap<>();
+  private final TeamClock clock;
+
+  Sessions(TeamClock clock) {
+    this.clock = clock;
+  }
 
   /** What one is signed in on, as far as a browser tells. */
   public enum Device {
@@ -43,7 +49,7 @@ public class Sessions implements HttpSessionListener {
       UUID id, Device device, String address, Instant since, Instant seen, boolean here) {}
 
   /** A person has signed in, or is known by other words now. */
-  void opened(Account account, HttpServletRequest request, Instant now) {
+  void opened(Account account, HttpServletRequest request) {
     HttpSession session = request.getSession();
     UUID known = key(session);
     Open before = known == null ? null : open.get(known);
@@ -62,7 +68,7 @@ public class Sessions implements HttpSessionListener {
             session,
             device(request.getHeader("User-Agent")),
             request.getRemoteAddr(),
-            now));
+            clock.now()));
   }
 
   @Override
@@ -73,24 +79,22 @@ public class Sessions implements HttpSessionListener {
   }
 
   /** Those of one person, the latest first. */
-  List<SessionLine> of(UUID account, @Nullable HttpSession asking, Instant now) {
+  List<SessionLine> of(UUID account, @Nullable HttpSession asking) {
     UUID here = asking == null ? null : key(asking);
     return open.entrySet().stream()
         .filter(entry -> entry.getValue().account().equals(account))
-        .map(entry -> line(entry.getKey(), entry.getValue(), entry.getKey().equals(here), now))
+        .map(entry -> line(entry.getKey(), entry.getValue(), entry.getKey().equals(here)))
         .sorted(Comparator.comparing(SessionLine::seen).reversed())
         .toList();
   }
 
-  private static SessionLine line(UUID key, Open known, boolean here, Instant now) {
-    return new SessionLine(
-        key, known.device(), known.address(), known.since(), seen(known, now), here);
+  private SessionLine line(UUID key, Open known, boolean here) {
+    return new SessionLine(key, known.device(), known.address(), known.since(), seen(known), here);
   }
 
-  /** By the app's clock, which in a demo stands elsewhere than the machine's. */
-  private static Instant seen(Open known, Instant now) {
+  private Instant seen(Open known) {
     try {
-      return now.minusMillis(System.currentTimeMillis() - known.session().getLastAccessedTime());
+      return clock.byMachine(known.session().getLastAccessedTime());
     } catch (IllegalStateException e) {
       // it ended at this moment
       return known.since();

@@ -213,7 +213,7 @@ public class TeamController {
     context.setAuthentication(SignIn.authentication(account));
     SecurityContextHolder.setContext(context);
     contexts.saveContext(context, request, response);
-    sessions.opened(account, request, clock.now());
+    sessions.opened(account, request);
     if (!mapper.comesIn(account.id())) {
       // access was ended at this very moment
       sessions.endAll(account.id());
