@@ -241,7 +241,7 @@ class LookingTest {
       dialog.getByLabel("Latitude").fill("44.02");
       button(dialog, "Save").click();
       page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Canteen")).click();
-      page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Enter plants")).click();
+      page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Paste many")).click();
 
       Locator sheet = page.getByLabel("Rows under a head line");
       String rows = "spot\tspecies\tpot\nHatch\tFicus lyrata\t28 cm\nHatch\tFikus\t15 cm";
