@@ -4,9 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import happysaucer.core.species.Refill;
-import org.hipparchus.ode.ODEState;
-import org.hipparchus.ode.OrdinaryDifferentialEquation;
-import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,33 +19,13 @@ class DryDownStepsTest {
         uptake, surface, walls, 6, 0, reachDays, 0.6, reachDays, Refill.HALF_DRY);
   }
 
-  private static double[] byLibrary(Planted.Stores caps, DryDown.Drive drive, double days) {
-    DryDown model = new DryDown(caps, drive);
-    OrdinaryDifferentialEquation equations =
-        new OrdinaryDifferentialEquation() {
-          @Override
-          public int getDimension() {
-            return 3;
-          }
-
-          @Override
-          public double[] computeDerivatives(double day, double[] store) {
-            return model.slopes(day, store[0], store[1], store[2]);
-          }
-        };
-    return new DormandPrince853Integrator(1e-8, 0.5, 1e-13, 1e-13)
-        .integrate(
-            equations, new ODEState(0, new double[] {caps.ball(), caps.ring(), caps.top()}), days)
-        .getPrimaryState();
-  }
-
   @ParameterizedTest
   @CsvSource({"0.06, 0.02, 0.01, 28", "0.12, 0.01, 0.03, 40", "0.02, 0.05, 0.00, 20"})
   void whileNothingIsScarceItIsRightToAMillionth(
       double uptake, double surface, double walls, double reachDays) {
     DryDown.Drive drive = drive(uptake, surface, walls, reachDays);
     Wet after = DryDown.after(Wet.full(THREE), 2, THREE, drive);
-    double[] library = byLibrary(THREE, drive, 2);
+    double[] library = ByLibrary.after(THREE, drive, 2);
 
     assertThat(after.ball()).isCloseTo(library[0], within(1e-6));
     assertThat(after.ring()).isCloseTo(library[1], within(1e-6));

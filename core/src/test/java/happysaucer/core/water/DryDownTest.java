@@ -12,10 +12,6 @@ import happysaucer.core.pot.Pots;
 import happysaucer.core.species.Refill;
 import java.util.List;
 import java.util.OptionalDouble;
-import org.hipparchus.ode.ODEState;
-import org.hipparchus.ode.ODEStateAndDerivative;
-import org.hipparchus.ode.OrdinaryDifferentialEquation;
-import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,30 +32,6 @@ class DryDownTest {
 
   private static DryDown.Drive drive(double uptake, double activity, double walls, Refill refill) {
     return new DryDown.Drive(uptake, 0.012, walls, 6, 0, 28, activity, 45, refill);
-  }
-
-  /** Relative wetness of the ring, and what all three hold, after some days by the library. */
-  private static double[] byLibrary(Planted.Stores caps, DryDown.Drive drive, double days) {
-    DryDown model = new DryDown(caps, drive);
-    OrdinaryDifferentialEquation equations =
-        new OrdinaryDifferentialEquation() {
-          @Override
-          public int getDimension() {
-            return 3;
-          }
-
-          @Override
-          public double[] computeDerivatives(double day, double[] store) {
-            return model.slopes(day, store[0], store[1], store[2]);
-          }
-        };
-    ODEStateAndDerivative end =
-        new DormandPrince853Integrator(1e-6, 1, 1e-10, 1e-10)
-            .integrate(
-                equations,
-                new ODEState(0, new double[] {caps.ball(), caps.ring(), caps.top()}),
-                days);
-    return end.getPrimaryState();
   }
 
   @ParameterizedTest
@@ -84,7 +56,7 @@ class DryDownTest {
     DryDown.Cycle cycle = DryDown.run(caps, drive);
 
     double due = cycle.daysToRefill().orElseThrow();
-    double[] store = byLibrary(caps, drive, due);
+    double[] store = ByLibrary.after(caps, drive, due);
     double reach = drive.reach(due);
     double left = store[0] + store[2] + reach * store[1];
     double spent = 1 - left / (caps.ball() + caps.top() + reach * caps.ring());
@@ -94,9 +66,9 @@ class DryDownTest {
         .isCloseTo(full - store[0] - store[1] - store[2], within(0.004 * full));
 
     double half = cycle.daysRingWet().orElseThrow();
-    assertThat(byLibrary(caps, drive, half)[1] / caps.ring()).isCloseTo(0.5, within(0.004));
+    assertThat(ByLibrary.after(caps, drive, half)[1] / caps.ring()).isCloseTo(0.5, within(0.004));
     double top = cycle.daysToTopDry().orElseThrow();
-    assertThat(1 - byLibrary(caps, drive, top)[2] / caps.top()).isCloseTo(0.8, within(0.006));
+    assertThat(1 - ByLibrary.after(caps, drive, top)[2] / caps.top()).isCloseTo(0.8, within(0.006));
   }
 
   @Test
