@@ -56,7 +56,7 @@ export const round: Schemas['Round'] = {
   date: '2027-04-12',
   stops: [
     {
-      siteId: 'x', siteName: 'Terminal hall', clientName: 'Ferry Line', accessNote: 'Key at the desk.',
+      siteId: 'x', siteName: 'Terminal hall', clientName: 'Ferry Line', accessNote: 'Key at the desk.', opens: null, closes: null, visit: null,
       plants: [
         {
           plant: { ...plant, potBaseMm: 213, potHeightMm: 258 }, action: 'POT_UP', urgency: 'SOON', rootFill: 0.9, waterLeft: 0.5, saucer: 'DUE_NOW',

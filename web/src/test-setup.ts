@@ -32,3 +32,6 @@ window.ResizeObserver = class {
     return undefined;
   }
 };
+
+// what is asserted of dates is told to a British reader
+Object.defineProperty(navigator, 'language', { value: 'en-GB', configurable: true });

@@ -73,6 +73,8 @@ export const reads = {
       placeholderData: (before) => before,
     }),
   site: (id: string) => queryOptions({ queryKey: ['site', id], queryFn: () => body(api.GET('/api/sites/{id}', { params: { path: { id } } })) }),
+  visits: (siteId: string) =>
+    queryOptions({ queryKey: ['site', siteId, 'visits'], queryFn: () => body(api.GET('/api/sites/{id}/visits', { params: { path: { id: siteId } } })) }),
   pours: (siteId: string) =>
     queryOptions({ queryKey: ['site', siteId, 'pours'], queryFn: () => body(api.GET('/api/sites/{id}/pours', { params: { path: { id: siteId } } })) }),
   find: (text: string) =>

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["end"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/team": {
         parameters: {
             query?: never;
@@ -580,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sites/{id}/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visits"];
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sites/{id}/plants": {
         parameters: {
             query?: never;
@@ -749,7 +781,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["start"];
+        post: operations["start_1"];
         delete: operations["stop"];
         options?: never;
         head?: never;
@@ -1150,7 +1182,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["end"];
+        delete: operations["end_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1169,6 +1201,20 @@ export interface components {
             litres: number;
             /** Format: double */
             runOffLitres?: number | null;
+        };
+        EndRequest: {
+            /** Format: date-time */
+            at: string;
+            note?: string | null;
+        };
+        OwnVisit: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            startedAt: string | null;
+            /** Format: date-time */
+            endedAt: string | null;
+            note: string;
         };
         Measure: {
             name: string;
@@ -1258,8 +1304,20 @@ export interface components {
             /** @enum {string} */
             use: "PRIVATE" | "PUBLIC" | "CHILDREN";
             accessNote: string;
+            visits: components["schemas"]["VisitPlan"];
+        };
+        VisitDay: {
             /** Format: int32 */
-            visitWeekday: number;
+            weekday: number;
+            opens: string | null;
+            closes: string | null;
+        };
+        VisitPlan: {
+            /** Format: int32 */
+            everyWeeks: number;
+            /** Format: date */
+            from: string;
+            days: components["schemas"]["VisitDay"][];
         };
         ShelfPotRequest: {
             name: string;
@@ -2586,6 +2644,10 @@ export interface components {
             changed: number;
             changes: components["schemas"]["CallChange"][];
         };
+        StartRequest: {
+            /** Format: date-time */
+            at: string;
+        };
         EntryRequest: {
             /** Format: uuid */
             id: string;
@@ -2933,8 +2995,9 @@ export interface components {
             outdoors: boolean;
             siteUse: string;
             accessNote: string;
-            /** Format: int32 */
-            visitWeekday: number;
+            visits: components["schemas"]["VisitPlan"];
+            /** Format: date */
+            nextVisit: string | null;
             /** Format: int32 */
             version: number;
             /** Format: int32 */
@@ -2958,6 +3021,32 @@ export interface components {
             version: number;
             /** Format: int32 */
             plants: number;
+        };
+        LeftView: {
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            kinds: string[];
+        };
+        VisitView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            visitedOn: string;
+            who: string;
+            /** Format: date-time */
+            startedAt: string | null;
+            /** Format: date-time */
+            endedAt: string | null;
+            note: string;
+            /** Format: int32 */
+            checked: number;
+            /** Format: int32 */
+            watered: number;
+            /** Format: int32 */
+            worked: number;
+            left: components["schemas"]["LeftView"][];
         };
         PourAtSite: {
             /** Format: uuid */
@@ -3008,6 +3097,9 @@ export interface components {
             siteName: string;
             clientName: string;
             accessNote: string;
+            opens: string | null;
+            closes: string | null;
+            visit: components["schemas"]["OwnVisit"] | null;
             plants: components["schemas"]["RoundPlant"][];
         };
         StopPlant: {
@@ -3225,6 +3317,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnVisit"];
+                };
             };
         };
     };
@@ -4418,6 +4536,54 @@ export interface operations {
             };
         };
     };
+    visits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitView"][];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnVisit"];
+                };
+            };
+        };
+    };
     enter_1: {
         parameters: {
             query?: never;
@@ -4704,7 +4870,7 @@ export interface operations {
             };
         };
     };
-    start: {
+    start_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5268,7 +5434,7 @@ export interface operations {
             };
         };
     };
-    end: {
+    end_1: {
         parameters: {
             query?: never;
             header?: never;

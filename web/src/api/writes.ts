@@ -69,6 +69,16 @@ export const writes = {
     touches: () => [['plant'], ['plants'], ['round'], ['site']],
   }),
 
+  // visits
+  startVisit: write({
+    send: ({ siteId, at }: { siteId: string; at: string }) => body(api.POST('/api/sites/{id}/visits', { params: { path: { id: siteId } }, body: { at } })),
+    touches: () => [['round'], ['site']],
+  }),
+  endVisit: write({
+    send: ({ id, request }: { id: string; request: Schemas['EndRequest'] }) => body(api.PUT('/api/visits/{id}/end', { params: { path: { id } }, body: request })),
+    touches: () => [['round'], ['site']],
+  }),
+
   // what a person holds against the rules
   setAside: write({
     send: ({ id, request }: { id: string; request: Schemas['AsideRequest'] }) =>

@@ -8,6 +8,7 @@ import { FirstAccount } from '../features/team/FirstAccount';
 import { SignIn } from '../features/team/SignIn';
 import { useSession, useSignOut, useUnits } from '../features/team/session';
 import { notifyProblem } from '../ui/notify';
+import { WeekStarts } from '../ui/DateField';
 import { Waiting } from '../ui/Waiting';
 import { Trouble } from '../ui/Trouble';
 import { SCREENS, findable } from './screens';
@@ -95,7 +96,9 @@ export function Shell() {
             <Link to="/keeping">Backups and the disk</Link>
           </div>
         )}
-        <Outlet />
+        <WeekStarts value={session.team?.weekStarts ?? 1}>
+          <Outlet />
+        </WeekStarts>
       </main>
     </div>
   );

@@ -1,4 +1,8 @@
 /** Measures and dates as people read them. The one formatter of the screens. */
+import { datesFor } from './dates';
+
+const DATES = datesFor(navigator.language);
+
 export type Units = 'METRIC' | 'IMPERIAL';
 
 const MM_PER_INCH = 25.4;
@@ -81,20 +85,22 @@ export const fromTo = (from: string, to: string): string => (from === to ? from 
 
 export const say = ({ value, unit }: Measured): string => (unit ? `${value} ${unit}` : value);
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
-const DAY_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
-
 const utc = (iso: string) => new Date(`${iso.slice(0, 10)}T00:00:00Z`);
 
-export const day = (iso: string): string => DAY.format(utc(iso));
-export const dayYear = (iso: string): string => DAY_YEAR.format(utc(iso));
-export const weekday = (iso: string): string => WEEKDAY.format(utc(iso));
-
-const MOMENT = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+export const day = (iso: string): string => DATES.day.format(utc(iso));
+export const dayYear = (iso: string): string => DATES.dayYear.format(utc(iso));
+export const weekday = (iso: string): string => DATES.weekday.format(utc(iso));
 
 /** A moment on this device's clock, with the day. */
-export const moment = (iso: string): string => MOMENT.format(new Date(iso));
+export const moment = (iso: string): string => DATES.moment.format(new Date(iso));
+
+/** The hour of a moment on this device's clock. */
+export const hour = (iso: string): string => DATES.hour.format(new Date(iso));
+
+/** "08:30" as the reader writes an hour. */
+export const clockTime = (hhmm: string): string => DATES.clock.format(new Date(`2000-01-01T${hhmm}:00Z`));
+
+export const count = (n: number): string => DATES.count.format(n);
 
 /** A size of files. */
 export function bytes(n: number): string {

@@ -1,7 +1,11 @@
-import { Button, TextInput, UnstyledButton } from '@mantine/core';
+import { Button, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
-import { weekday } from '../../ui/format';
+import { DateField, TimeField } from '../../ui/DateField';
+import { clockTime, weekday } from '../../ui/format';
 import classes from './CheckPage.module.css';
+
+/** Where only the day is known. */
+const NOON = '12:00';
 
 interface Props {
   who: string;
@@ -18,7 +22,7 @@ export function Taking({ who, when, today, minutes, change }: Props) {
   return (
     <div className={classes.taking}>
       <span>
-        {who}, {when ? `${weekday(when)}, ${when.slice(11, 16)}` : 'now'}
+        {who}, {when ? `${weekday(when)}, ${clockTime(when.slice(11, 16))}` : 'now'}
       </span>
       <span className={classes.minutes}>
         <UnstyledButton aria-label="A minute less" onClick={() => change({ minutes: Math.max(1, minutes - 1) })}>
@@ -36,13 +40,14 @@ export function Taking({ who, when, today, minutes, change }: Props) {
       </Button>
       {open && (
         <div className={classes.when}>
-          <TextInput
-            type="datetime-local"
-            label="When it was looked at"
-            max={`${today}T23:59`}
-            value={when ?? ''}
-            onChange={(e) => change({ when: e.currentTarget.value || null })}
+          <DateField
+            label="Day on which it was looked at"
+            max={today}
+            value={(when ?? today).slice(0, 10)}
+            required
+            change={(on) => on && change({ when: `${on}T${when?.slice(11, 16) || NOON}` })}
           />
+          <TimeField label="At" value={when?.slice(11, 16) ?? ''} change={(at) => at && change({ when: `${(when ?? today).slice(0, 10)}T${at}` })} />
           <Button
             variant="default"
             onClick={() => {

@@ -11,7 +11,8 @@ import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { useReader } from '../team/session';
 import { PlaceForm, type PlaceEdit } from './PlaceForm';
-import { WEEKDAYS, passingWords } from './words';
+import { planWords } from './visits';
+import { passingWords } from './words';
 import classes from './Places.module.css';
 
 /** Clients and their sites. */
@@ -90,7 +91,7 @@ function SiteLine({ site }: { site: Schemas['SiteItem'] }) {
       <Link to={`/sites/${site.id}`}>
         <strong>{site.name}</strong>
         <span>{passingWords(site.siteUse)}</span>
-        <span>{WEEKDAYS[site.visitWeekday - 1]}s</span>
+        <span>{planWords(site.visits)}</span>
         <span>
           <b className="measure">{site.plants}</b> {site.plants === 1 ? 'plant' : 'plants'}
         </span>

@@ -6,10 +6,13 @@ import { reads } from '../../api/reads';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
+import { dayYear } from '../../ui/format';
 import { lightWords } from '../../ui/words';
 import { useReader } from '../team/session';
 import { PlaceForm, type PlaceEdit } from './PlaceForm';
-import { passingWords, WEEKDAYS } from './words';
+import { openWords, planWords } from './visits';
+import { Visited } from './Visited';
+import { passingWords } from './words';
 import classes from './Places.module.css';
 
 /** One site: how to get in, and the spots where plants stand. */
@@ -57,7 +60,18 @@ export function SitePage() {
           <dt>Access</dt>
           <dd>{site.accessNote || 'Nothing noted.'}</dd>
           <dt>Visited</dt>
-          <dd>{WEEKDAYS[site.visitWeekday - 1]}s</dd>
+          <dd>
+            {planWords(site.visits)}
+            {site.nextVisit && `; next on ${dayYear(site.nextVisit)}`}
+          </dd>
+          {openWords(site.visits).length > 0 && (
+            <>
+              <dt>Open</dt>
+              {openWords(site.visits).map((w) => (
+                <dd key={w}>{w}</dd>
+              ))}
+            </>
+          )}
           <dt>Who comes past</dt>
           <dd>{passingWords(site.siteUse)}</dd>
           <dt>Lies at</dt>
@@ -93,6 +107,7 @@ export function SitePage() {
               </li>
             ))}
           </ul>
+          <Visited siteId={site.id} />
         </section>
       </div>
       <PlaceForm edit={edit} close={() => setEdit(null)} />

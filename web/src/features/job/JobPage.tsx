@@ -1,4 +1,4 @@
-import { Button, Checkbox, Menu, TextInput } from '@mantine/core';
+import { Button, Checkbox, Menu } from '@mantine/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -6,6 +6,7 @@ import { type Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
 import { useVersionedWrite, useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { DateField } from '../../ui/DateField';
 import { Cautions } from '../../ui/Cautions';
 import { PhotoPicker } from '../../ui/PhotoPicker';
 import { PhotoStrip } from '../../ui/PhotoStrip';
@@ -229,14 +230,14 @@ function MoveDay({ job, reload }: { job: Schemas['JobSummary']; reload: () => vo
         send(job.version);
       }}
     >
-      <TextInput
-        type="date"
+      <DateField
         label="Move to"
         min={job.windowFrom}
         max={job.windowTo}
         value={on}
         error={faults.plannedOn}
-        onChange={(e) => setOn(e.currentTarget.value)}
+        required
+        change={setOn}
       />
       <Button type="submit" variant="default" disabled={on === job.plannedOn} loading={move.isPending}>
         Move

@@ -9,6 +9,7 @@ import { faultsByField } from '../../api/problem';
 import { reads } from '../../api/reads';
 import { atItsField, useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { DateField } from '../../ui/DateField';
 import { LengthInput } from '../../ui/LengthInput';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
@@ -181,13 +182,12 @@ function Add({ site }: { site: Schemas['SiteView'] }) {
               value={more.count}
               onChange={(v) => setMore({ ...more, count: typeof v === 'number' ? v : 1 })}
             />
-            <TextInput
-              type="date"
+            <DateField
               label="Last repotted"
               max={today}
               value={more.lastRepotted}
               error={faults.lastRepotted}
-              onChange={(e) => setMore({ ...more, lastRepotted: e.currentTarget.value })}
+              change={(lastRepotted) => setMore({ ...more, lastRepotted })}
             />
             <LengthInput label="Height of the plant" value={more.height} units={units} error={faults.heightMm} change={(height) => setMore({ ...more, height })} />
           </div>

@@ -7,6 +7,7 @@ import { type Change } from '../../api/problem';
 import { useVersionedWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
 import { reads } from '../../api/reads';
+import { DateField } from '../../ui/DateField';
 import { Conflict } from '../../ui/Conflict';
 import { LengthInput, MassInput } from '../../ui/LengthInput';
 import { Trouble } from '../../ui/Trouble';
@@ -40,11 +41,11 @@ type BallField = 'ball.topMm' | 'ball.baseMm' | 'ball.topDepthMm' | 'ball.baseDe
 
 export function EditPlantPage() {
   const { id = '' } = useParams();
-  const { units } = useReader();
+  const { units, today } = useReader();
   const { data, error, refetch } = usePlant(id);
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
-  return <Form key={id} id={id} data={data} units={units} />;
+  return <Form key={id} id={id} data={data} units={units} today={today} />;
 }
 
 /** As they are stored, by the names of the form. */
@@ -65,7 +66,7 @@ const maybe = (mm: number | null, units: Units): string => (mm === null ? '' : s
 const sizeWords = (s: Schemas['TradeSize'], units: Units): string =>
   `${say(width(s.topMm, units))} ${plain(s.material).toLowerCase()}, ${plain(s.shape).toLowerCase()}, ${say(width(s.heightMm, units))} deep`;
 
-function Form({ id, data, units }: { id: string; data: PlantView; units: Units }) {
+function Form({ id, data, units, today }: { id: string; data: PlantView; units: Units; today: string }) {
   const { plant } = data;
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -275,7 +276,13 @@ function Form({ id, data, units }: { id: string; data: PlantView; units: Units }
             {...text('fed')}
             data={[{ value: '', label: 'Not known' }, { value: 'true', label: 'Is fed' }, { value: 'false', label: 'Is not fed' }]}
           />
-          <TextInput {...text('lastRepotted')} type="date" />
+          <DateField
+            label={LABELS.lastRepotted ?? ''}
+            value={form.lastRepotted}
+            error={faults.lastRepotted}
+            max={today}
+            change={(lastRepotted) => setForm({ ...form, lastRepotted })}
+          />
         </fieldset>
         <fieldset>
           <legend>Pot, inside measures</legend>

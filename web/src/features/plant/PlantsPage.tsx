@@ -9,7 +9,7 @@ import { reads } from '../../api/reads';
 import { PotGlyph, SAUCERS, SaucerMark, type SaucerState } from '../../ui/PotGlyph';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { day, type Units, fromTo } from '../../ui/format';
+import { count, day, type Units, fromTo } from '../../ui/format';
 import { actionWords, plain, saucerWords } from '../../ui/words';
 import { useReader } from '../team/session';
 import classes from './PlantsPage.module.css';
@@ -70,9 +70,9 @@ export function PlantsPage() {
         <p className={classes.count} role="status">
           {first && (
             <>
-              <span className="measure">{(first.total ?? 0).toLocaleString('en-GB')}</span> {first.total === 1 ? 'plant' : 'plants'}
+              <span className="measure">{count(first.total ?? 0)}</span> {first.total === 1 ? 'plant' : 'plants'}
               {narrowed && place && ` at ${filter.client && !filter.site ? place.clientName : place.siteName}`}
-              {first.waiting > 0 && `. ${first.waiting.toLocaleString('en-GB')} are still being looked through for today.`}
+              {first.waiting > 0 && `. ${count(first.waiting)} are still being looked through for today.`}
               {narrowed && (
                 <Button
                   variant="subtle"

@@ -1,4 +1,4 @@
-import { Button, Checkbox, TextInput } from '@mantine/core';
+import { Button, Checkbox } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -8,6 +8,7 @@ import { faultsByField } from '../../api/problem';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
 import { reads } from '../../api/reads';
+import { DateField } from '../../ui/DateField';
 import { dayYear, fromTo } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
@@ -97,15 +98,15 @@ function Plan({ fit, plan, pot, question }: Props) {
       <Confirm plan={plan} confirmed={confirmed} change={setConfirmed} />
       {no && <p className={classes.note}>{no}</p>}
       <div className={classes.when}>
-        <TextInput
-          type="date"
+        <DateField
           label="Day"
           size="md"
           min={firstDay}
           max={call.to ?? undefined}
           value={plannedOn ?? firstDay}
           error={faultsByField(schedule.error).plannedOn}
-          onChange={(e) => setPlannedOn(e.currentTarget.value)}
+          required
+          change={setPlannedOn}
         />
         <Button type="submit" size="md" loading={schedule.isPending} disabled={no !== null || (plan.rootWork.confirm && !confirmed)}>
           {choice.order ? 'Schedule with a pot to order' : 'Schedule'}

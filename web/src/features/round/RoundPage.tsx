@@ -16,6 +16,8 @@ import { actionWords, urgencyWords } from '../../ui/words';
 import { teamNow, useReader } from '../team/session';
 import { WaterStop, useWatered } from '../watering/Watered';
 import { useUndo } from '../check/undo';
+import { hoursWords } from '../client/visits';
+import { VisitAct } from './Visit';
 import classes from './RoundPage.module.css';
 
 type RoundPlant = Schemas['RoundPlant'];
@@ -91,8 +93,16 @@ export function RoundPage() {
               <h2 id={`stop-${stop.siteId}`}>{stop.siteName}</h2>
               <p>{stop.clientName}</p>
             </div>
-            <p className={classes.access}>{stop.accessNote}</p>
-            {mayWork && date === today && <Rest stop={stop} busy={rest.isPending} log={restWell} />}
+            <p className={classes.access}>
+              {hoursWords(stop.opens, stop.closes) && <b>Open {hoursWords(stop.opens, stop.closes)}. </b>}
+              {stop.accessNote}
+            </p>
+            {mayWork && date === today && (
+              <div className={classes.rest}>
+                <VisitAct stop={stop} />
+                <Rest stop={stop} busy={rest.isPending} log={restWell} />
+              </div>
+            )}
           </header>
           <ul className={classes.plants}>
             {stop.plants.map((p) => (
@@ -140,7 +150,7 @@ function Rest({ stop, busy, log }: { stop: Schemas['Stop']; busy: boolean; log: 
   if (calm.length < 2) return null;
   const left = open.length - calm.length;
   return (
-    <div className={classes.rest}>
+    <>
       <Button
         variant="default"
         loading={busy}
@@ -150,7 +160,7 @@ function Rest({ stop, busy, log }: { stop: Schemas['Stop']; busy: boolean; log: 
         All well with the other {calm.length}
       </Button>
       {left > 0 && <span>{left === 1 ? 'One presses' : `${left} press`} and wants a look of its own.</span>}
-    </div>
+    </>
   );
 }
 

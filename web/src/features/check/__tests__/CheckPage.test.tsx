@@ -2,7 +2,7 @@ import { Notifications } from '@mantine/notifications';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Route, Routes } from 'react-router';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { advice, catalogue, plantView, session } from '../../../test-data';
 import { show } from '../../../test-render';
 import { answer, asked, forget } from '../../../test-server';
@@ -17,6 +17,9 @@ const page = (
     </Routes>
   </>
 );
+
+// the calendar comes when it is needed
+beforeAll(() => import('../../../ui/Calendar'), 60_000);
 
 beforeEach(() => {
   forget();
@@ -73,7 +76,10 @@ describe('a check', () => {
     start();
     await userEvent.click(await screen.findByRole('button', { name: 'A minute more' }));
     await userEvent.click(screen.getByRole('button', { name: 'Another time' }));
-    fireEvent.change(screen.getByLabelText('When it was looked at'), { target: { value: '2027-04-11T16:20' } });
+    await waitFor(() => expect(screen.getByLabelText('Day on which it was looked at')).toBeEnabled());
+    fireEvent.change(screen.getByLabelText('Day on which it was looked at'), { target: { value: '11/04/2027' } });
+    fireEvent.change(await screen.findByLabelText('At, hours'), { target: { value: '16' } });
+    fireEvent.change(screen.getByLabelText('At, minutes'), { target: { value: '20' } });
     await userEvent.click(screen.getByRole('button', { name: /Measure its height/ }));
     await userEvent.click(screen.getByRole('button', { name: 'Height: more' }));
     await userEvent.click(screen.getByRole('button', { name: 'Save check' }));

@@ -8,7 +8,7 @@ import { answer, asked, forget } from '../../../test-server';
 import { AddPlantPage } from '../AddPlantPage';
 
 const site = {
-  site: { id: 'h1', clientId: 'c1', name: 'Fern house', latitude: 44, longitude: 8, outdoors: false, siteUse: 'PUBLIC', accessNote: '', visitWeekday: 1, version: 1, plants: 0 },
+  site: { id: 'h1', clientId: 'c1', name: 'Fern house', latitude: 44, longitude: 8, outdoors: false, siteUse: 'PUBLIC', accessNote: '', visits: { everyWeeks: 1, from: '2027-01-04', days: [{ weekday: 1, opens: null, closes: null }] }, nextVisit: '2027-04-12', version: 1, plants: 0 },
   clientId: 'c1', clientName: 'Gull Head Observatory',
   spots: [{ id: 's1', siteId: 'h1', name: 'Desk', light: 'MEDIUM', version: 1, plants: 0 }],
 };

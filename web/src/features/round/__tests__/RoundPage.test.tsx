@@ -82,4 +82,24 @@ describe('the round', () => {
     expect(await screen.findByRole('alert')).toHaveTextContent('Something broke on our side');
     expect(screen.getByRole('button', { name: 'Try again' })).toBeVisible();
   });
+
+  it('begins a visit, shows before its end what is left, and ends it with a note', async () => {
+    const begun = { id: 'v1', startedAt: '2027-04-12T08:00:00Z', endedAt: null, note: '' };
+    let visit: typeof begun | null = null;
+    answer('GET', /\/api\/round/, () => ({ body: { ...round, stops: round.stops.map((s) => ({ ...s, visit })) } }));
+    answer('POST', /\/api\/sites\/x\/visits/, () => {
+      visit = begun;
+      return { body: begun };
+    });
+    answer('PUT', /\/api\/visits\/v1\/end/, () => ({ body: { ...begun, endedAt: '2027-04-12T08:40:00Z' } }));
+    show(page);
+    await userEvent.click(await screen.findByRole('button', { name: 'Begin the visit of Terminal hall' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'End the visit of Terminal hall' }));
+    const dialog = await screen.findByRole('dialog');
+    expect(dialog).toHaveTextContent('0 of 1 looked at');
+    expect(dialog).toHaveTextContent('a look');
+    await userEvent.type(screen.getByLabelText('Note for the record'), 'Lift out');
+    await userEvent.click(screen.getByRole('button', { name: 'End the visit' }));
+    await waitFor(() => expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ note: 'Lift out' }));
+  });
 });

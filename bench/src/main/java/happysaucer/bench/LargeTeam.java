@@ -106,8 +106,10 @@ final class LargeTeam {
             db.prepareStatement(
                 """
                 insert into site (id, client_id, name, latitude, longitude, outdoors, site_use,
-                                  access_note, visit_weekday, round_order)
-                values (?, ?, ?, 44, -7, false, 'PUBLIC', '', ?, ?)""");
+                                  access_note, round_order)
+                values (?, ?, ?, 44, -7, false, 'PUBLIC', '', ?)""");
+        PreparedStatement visited =
+            db.prepareStatement("insert into site_visit_day (site_id, weekday) values (?, ?)");
         PreparedStatement spot =
             db.prepareStatement(
                 "insert into spot (id, site_id, name, light) values (?, ?, ?, ?)")) {
@@ -122,9 +124,11 @@ final class LargeTeam {
           site.setObject(1, siteId);
           site.setObject(2, clientId);
           site.setString(3, "Hall " + words() + " " + number + "/" + s);
-          site.setInt(4, 1 + random.nextInt(5));
-          site.setInt(5, number);
+          site.setInt(4, number);
           site.execute();
+          visited.setObject(1, siteId);
+          visited.setInt(2, 1 + random.nextInt(5));
+          visited.execute();
           for (int p = 0; p < SPOTS_A_SITE; p++) {
             UUID spotId = id();
             spot.setObject(1, spotId);

@@ -137,6 +137,16 @@ class DurabilityTest {
         sql.execute("alter table team drop column " + column);
       }
       sql.execute("drop table caretaker_measure");
+      sql.execute("alter table site add column visit_weekday int default 1 not null");
+      sql.execute("create index site_weekday on site (visit_weekday)");
+      sql.execute("drop table site_visit_day");
+      sql.execute("drop table visit_left");
+      for (String column : List.of("visit_every", "visit_from")) {
+        sql.execute("alter table site drop column " + column);
+      }
+      for (String column : List.of("started_at", "ended_at", "note")) {
+        sql.execute("alter table visit drop column " + column);
+      }
       sql.execute("delete from \"flyway_schema_history\" where cast(\"version\" as int) > 6");
     }
   }

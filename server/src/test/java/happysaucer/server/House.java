@@ -20,7 +20,8 @@ public final class House {
         "/api/sites/" + site,
         """
         {"clientId":"%s","name":"%s hall","latitude":44.0,"longitude":-7.3,"outdoors":false,
-         "use":"PUBLIC","accessNote":"","visitWeekday":6}"""
+         "use":"PUBLIC","accessNote":"",
+         "visits":{"everyWeeks":1,"from":"2024-01-01","days":[{"weekday":6}]}}"""
             .formatted(client, name));
   }
 

@@ -1,8 +1,10 @@
 package happysaucer.server.client;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -13,6 +15,76 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface PlaceMapper {
   record ClientRow(UUID id, String name, int version) {}
+
+  record SiteRow(
+      UUID id,
+      UUID clientId,
+      String name,
+      double latitude,
+      double longitude,
+      boolean outdoors,
+      String siteUse,
+      String accessNote,
+      int visitEvery,
+      LocalDate visitFrom,
+      int version,
+      int plants) {
+    Places.SiteItem with(List<VisitPlan.VisitDay> days, LocalDate today) {
+      VisitPlan visits = new VisitPlan(visitEvery, visitFrom, days);
+      return new Places.SiteItem(
+          id,
+          clientId,
+          name,
+          latitude,
+          longitude,
+          outdoors,
+          siteUse,
+          accessNote,
+          visits,
+          visits.rhythm().next(today).orElse(null),
+          version,
+          plants);
+    }
+  }
+
+  record DayRow(UUID siteId, int weekday, @Nullable String opens, @Nullable String closes) {}
+
+  @Select(
+      """
+      <script>
+      select site_id, weekday, opens, closes from site_visit_day where site_id in
+      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      order by site_id, weekday
+      </script>""")
+  List<DayRow> days(@Param("sites") Collection<UUID> sites);
+
+  @Insert(
+      """
+      <script>
+      insert into site_visit_day (site_id, weekday, opens, closes) values
+      <foreach collection='days' item='d' separator=','>
+        (#{site}, #{d.weekday}, #{d.opens}, #{d.closes})
+      </foreach>
+      </script>""")
+  void addDays(@Param("site") UUID site, @Param("days") List<VisitPlan.VisitDay> days);
+
+  @Delete("delete from site_visit_day where site_id = #{site}")
+  void clearDays(UUID site);
+
+  record RhythmRow(
+      UUID siteId,
+      int visitEvery,
+      LocalDate visitFrom,
+      @Nullable String opens,
+      @Nullable String closes) {}
+
+  /** Sites with this weekday among theirs, whichever week it is. */
+  @Select(
+      """
+      select d.site_id, t.visit_every, t.visit_from, d.opens, d.closes
+      from site_visit_day d join site t on t.id = d.site_id
+      where d.weekday = #{weekday} and t.visit_from <= #{day} order by t.round_order limit 5000""")
+  List<RhythmRow> rhythms(@Param("weekday") int weekday, @Param("day") LocalDate day);
 
   @Select(
       """
@@ -29,23 +101,23 @@ interface PlaceMapper {
       """
       <script>
       select t.id, t.client_id, t.name, t.latitude, t.longitude, t.outdoors, t.site_use, t.access_note,
-             t.visit_weekday, t.version,
+             t.visit_every, t.visit_from, t.version,
              (select count(*) from plant p join spot s on s.id = p.spot_id
               where s.site_id = t.id and p.retired_on is null) as plants
       from site t where t.client_id in
       <foreach collection='clients' item='id' open='(' separator=',' close=')'>#{id}</foreach>
       order by t.name
       </script>""")
-  List<Places.SiteItem> sites(@Param("clients") Collection<UUID> clients);
+  List<SiteRow> sites(@Param("clients") Collection<UUID> clients);
 
   @Select(
       """
       select t.id, t.client_id, t.name, t.latitude, t.longitude, t.outdoors, t.site_use, t.access_note,
-             t.visit_weekday, t.version,
+             t.visit_every, t.visit_from, t.version,
              (select count(*) from plant p join spot s on s.id = p.spot_id
               where s.site_id = t.id and p.retired_on is null) as plants
       from site t where t.id = #{id}""")
-  Places.@Nullable SiteItem site(UUID id);
+  @Nullable SiteRow site(UUID id);
 
   @Select("select id, name, version from client where id = #{id}")
   @Nullable ClientRow client(UUID id);
@@ -74,9 +146,9 @@ interface PlaceMapper {
   @Insert(
       """
       insert into site (id, client_id, name, latitude, longitude, outdoors, site_use, access_note,
-                        visit_weekday, round_order)
+                        visit_every, visit_from, round_order)
       values (#{id}, #{s.clientId}, #{s.name}, #{s.latitude}, #{s.longitude}, #{s.outdoors}, #{s.use},
-              #{s.accessNote}, #{s.visitWeekday},
+              #{s.accessNote}, #{s.visits.everyWeeks}, #{s.visits.from},
               (select coalesce(max(round_order), 0) + 1 from site))""")
   void addSite(@Param("id") UUID id, @Param("s") Places.SiteRequest site);
 
@@ -84,7 +156,8 @@ interface PlaceMapper {
       """
       update site set client_id = #{s.clientId}, name = #{s.name}, latitude = #{s.latitude},
              longitude = #{s.longitude}, outdoors = #{s.outdoors}, site_use = #{s.use},
-             access_note = #{s.accessNote}, visit_weekday = #{s.visitWeekday}, version = version + 1
+             access_note = #{s.accessNote}, visit_every = #{s.visits.everyWeeks},
+             visit_from = #{s.visits.from}, version = version + 1
       where id = #{id} and version = #{version}""")
   int editSite(
       @Param("id") UUID id, @Param("version") int version, @Param("s") Places.SiteRequest site);

@@ -1,26 +1,30 @@
 package happysaucer.server.client;
 
+import happysaucer.core.advice.Fault;
 import happysaucer.core.casefile.SiteUse;
 import happysaucer.core.species.Light;
 import happysaucer.server.advice.PlantTouched;
+import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.problem.StaleException;
 import happysaucer.server.problem.StaleException.Change;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -34,9 +38,11 @@ public class Places {
 
   private final PlaceMapper mapper;
   private final ChangeLog history;
+  private final TeamClock clock;
   private final ApplicationEventPublisher events;
 
-  Places(PlaceMapper mapper, ChangeLog history, ApplicationEventPublisher events) {
+  Places(PlaceMapper mapper, ChangeLog history, TeamClock clock, ApplicationEventPublisher events) {
+    this.clock = clock;
     this.mapper = mapper;
     this.history = history;
     this.events = events;
@@ -45,7 +51,7 @@ public class Places {
   public record ClientItem(UUID id, String name, int version, List<SiteItem> sites) {}
 
   /**
-   * @param visitWeekday 1 for Monday to 7 for Sunday
+   * @param nextVisit null where nobody comes by the calendar
    * @param plants in care there
    */
   public record SiteItem(
@@ -57,7 +63,8 @@ public class Places {
       boolean outdoors,
       String siteUse,
       String accessNote,
-      int visitWeekday,
+      VisitPlan visits,
+      @Nullable LocalDate nextVisit,
       int version,
       int plants) {}
 
@@ -87,10 +94,7 @@ public class Places {
       @NotNull(message = "Send a note on access, empty if there is none.")
           @Size(max = 400, message = "At most 400 letters.")
           String accessNote,
-      @NotNull(message = "Give the day of the visit.")
-          @Min(value = 1, message = "1 for Monday to 7 for Sunday.")
-          @Max(value = 7, message = "1 for Monday to 7 for Sunday.")
-          Integer visitWeekday) {}
+      @NotNull(message = "Say when it is visited.") @Valid VisitPlan visits) {}
 
   public record SpotRequest(
       @NotNull(message = "Say at which site.") UUID siteId,
@@ -117,8 +121,7 @@ public class Places {
       return List.of();
     }
     Map<UUID, List<SiteItem>> sites = new HashMap<>();
-    mapper
-        .sites(rows.stream().map(PlaceMapper.ClientRow::id).toList())
+    withVisits(mapper.sites(rows.stream().map(PlaceMapper.ClientRow::id).toList()))
         .forEach(site -> sites.computeIfAbsent(site.clientId(), id -> new ArrayList<>()).add(site));
     return rows.stream()
         .map(
@@ -132,10 +135,11 @@ public class Places {
    * @throws NotFoundException when there is no such site
    */
   public SiteView site(UUID id) {
-    SiteItem site = mapper.site(id);
-    if (site == null) {
+    PlaceMapper.SiteRow row = mapper.site(id);
+    if (row == null) {
       throw new NotFoundException("There is no such site.");
     }
+    SiteItem site = withVisits(List.of(row)).get(0);
     PlaceMapper.ClientRow client = Objects.requireNonNull(mapper.client(site.clientId()));
     return new SiteView(site, client.id(), client.name(), mapper.spots(id));
   }
@@ -183,24 +187,28 @@ public class Places {
             given.outdoors(),
             given.use(),
             given.accessNote().trim(),
-            given.visitWeekday());
+            given.visits());
+    refuseFaulty(request.visits());
     if (mapper.client(request.clientId()) == null) {
       throw InputException.of("clientId", "There is no such client.", request.clientId());
     }
     if (version == null) {
       if (history.firstTime(id, request)) {
         mapper.addSite(id, request);
+        addDays(id, request.visits());
         history.log("site", id, "Added: " + request.name());
       }
       return;
     }
-    SiteItem before = mapper.site(id);
+    PlaceMapper.SiteRow before = mapper.site(id);
     if (before == null) {
       throw new NotFoundException("There is no such site.");
     }
     if (mapper.editSite(id, version, request) == 0) {
       throw stale(id, before.version(), new Change("name", request.name(), before.name()));
     }
+    mapper.clearDays(id);
+    addDays(id, request.visits());
     history.log("site", id, "Edited: " + request.name());
     events.publishEvent(new PlaceRenamed(request.clientId()));
     List<UUID> plants = mapper.plantsAtSite(id);
@@ -216,7 +224,7 @@ public class Places {
    */
   @Transactional
   public void saveSpot(UUID id, @Nullable Integer version, SpotRequest request) {
-    SiteItem site = mapper.site(request.siteId());
+    PlaceMapper.SiteRow site = mapper.site(request.siteId());
     if (site == null) {
       throw InputException.of("siteId", "There is no such site.", request.siteId());
     }
@@ -253,6 +261,62 @@ public class Places {
     mapper.addSpot(id, site, name, light.name());
     history.log("spot", id, "Added: " + name);
     return id;
+  }
+
+  /** Sites that are visited by the calendar on a day, with the hours in which they are open. */
+  public Map<UUID, VisitPlan.VisitDay> visitedOn(LocalDate day) {
+    Map<UUID, VisitPlan.VisitDay> visited = new HashMap<>();
+    for (PlaceMapper.RhythmRow row : mapper.rhythms(day.getDayOfWeek().getValue(), day)) {
+      VisitPlan.VisitDay open =
+          new VisitPlan.VisitDay(day.getDayOfWeek().getValue(), row.opens(), row.closes());
+      if (new VisitPlan(row.visitEvery(), row.visitFrom(), List.of(open)).rhythm().falls(day)) {
+        visited.put(row.siteId(), open);
+      }
+    }
+    return visited;
+  }
+
+  private List<SiteItem> withVisits(List<PlaceMapper.SiteRow> rows) {
+    if (rows.isEmpty()) {
+      return List.of();
+    }
+    Map<UUID, List<VisitPlan.VisitDay>> days = new HashMap<>();
+    mapper
+        .days(rows.stream().map(PlaceMapper.SiteRow::id).toList())
+        .forEach(
+            day ->
+                days.computeIfAbsent(day.siteId(), id -> new ArrayList<>())
+                    .add(new VisitPlan.VisitDay(day.weekday(), day.opens(), day.closes())));
+    LocalDate today = clock.today();
+    return rows.stream()
+        .map(row -> row.with(days.getOrDefault(row.id(), List.of()), today))
+        .toList();
+  }
+
+  private void addDays(UUID site, VisitPlan visits) {
+    if (!visits.days().isEmpty()) {
+      mapper.addDays(site, visits.days());
+    }
+  }
+
+  private static void refuseFaulty(VisitPlan visits) {
+    List<Fault> faults = new ArrayList<>();
+    Set<Integer> seen = new HashSet<>();
+    for (int i = 0; i < visits.days().size(); i++) {
+      VisitPlan.VisitDay day = visits.days().get(i);
+      String at = "visits.days[" + i + "].";
+      if (!seen.add(day.weekday())) {
+        faults.add(new Fault(at + "weekday", "This day is named twice.", day.weekday()));
+      }
+      if (day.opens() != null && day.closes() != null && day.opens().compareTo(day.closes()) >= 0) {
+        faults.add(
+            new Fault(
+                at + "closes", "It closes before it opens. Give a later hour.", day.closes()));
+      }
+    }
+    if (!faults.isEmpty()) {
+      throw new InputException(faults);
+    }
   }
 
   private StaleException stale(UUID id, int version, Change... changes) {

@@ -17,6 +17,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class TeamClock {
   private final AtomicReference<Clock> clock;
+  private static final Duration MOST_AHEAD = Duration.ofMinutes(15);
+
   private volatile ZoneId zone;
 
   /**
@@ -39,6 +41,11 @@ public class TeamClock {
   public Instant byMachine(long millis) {
     return now()
         .minus(Duration.between(Instant.ofEpochMilli(millis), Instant.now(Clock.systemUTC())));
+  }
+
+  /** Whether a moment that a device gives lies further ahead than clocks differ. */
+  public boolean isAhead(Instant moment) {
+    return moment.isAfter(now().plus(MOST_AHEAD));
   }
 
   public LocalDate today() {

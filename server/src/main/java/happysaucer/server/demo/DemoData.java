@@ -95,6 +95,11 @@ class DemoData implements SmartInitializingSingleton {
     this.transaction = transaction;
   }
 
+  private static final int WEEK = 7;
+
+  /** Sites have been visited so many times before today. */
+  private static final int PAST_VISITS = 26;
+
   private record Site(UUID id, LocalDate lastVisit, double latitude) {}
 
   private record Made(UUID id, Site site, Story story, double interval, double litres) {}
@@ -168,6 +173,7 @@ class DemoData implements SmartInitializingSingleton {
       UUID client = past.id();
       UUID site = past.id();
       int ahead = Integer.parseInt(row.get("daysFromNow"));
+      int weeks = Integer.parseInt(row.get("weeks"));
       mapper.client(client, row.get("client"));
       mapper.site(
           site,
@@ -177,8 +183,14 @@ class DemoData implements SmartInitializingSingleton {
           Double.parseDouble(row.get("longitude")),
           row.get("use"),
           row.get("access"),
-          today.plusDays(ahead).getDayOfWeek().getValue(),
+          weeks,
+          today.plusDays(ahead - (long) WEEK * weeks * PAST_VISITS),
           order++);
+      mapper.visitDay(
+          site,
+          today.plusDays(ahead).getDayOfWeek().getValue(),
+          row.get("opens").isEmpty() ? null : row.get("opens"),
+          row.get("closes").isEmpty() ? null : row.get("closes"));
       sites.put(
           row.get("site"),
           new Site(site, today.plusDays(ahead - 14L), Double.parseDouble(row.get("latitude"))));

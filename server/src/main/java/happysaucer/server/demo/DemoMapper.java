@@ -18,9 +18,9 @@ interface DemoMapper {
   @Insert(
       """
       insert into site (id, client_id, name, latitude, longitude, outdoors, site_use, access_note,
-                        visit_weekday, round_order)
-      values (#{id}, #{client}, #{name}, #{latitude}, #{longitude}, false, #{use}, #{note}, #{weekday},
-              #{order})""")
+                        visit_every, visit_from, round_order)
+      values (#{id}, #{client}, #{name}, #{latitude}, #{longitude}, false, #{use}, #{note}, #{weeks},
+              #{from}, #{order})""")
   void site(
       @Param("id") UUID id,
       @Param("client") UUID client,
@@ -29,8 +29,19 @@ interface DemoMapper {
       @Param("longitude") double longitude,
       @Param("use") String use,
       @Param("note") String note,
-      @Param("weekday") int weekday,
+      @Param("weeks") int weeks,
+      @Param("from") LocalDate from,
       @Param("order") int order);
+
+  @Insert(
+      """
+      insert into site_visit_day (site_id, weekday, opens, closes)
+      values (#{site}, #{weekday}, #{opens}, #{closes})""")
+  void visitDay(
+      @Param("site") UUID site,
+      @Param("weekday") int weekday,
+      @Param("opens") @Nullable String opens,
+      @Param("closes") @Nullable String closes);
 
   @Insert("insert into spot (id, site_id, name, light) values (#{id}, #{site}, #{name}, #{light})")
   void spot(

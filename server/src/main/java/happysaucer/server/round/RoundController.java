@@ -1,236 +1,67 @@
 package happysaucer.server.round;
 
-import happysaucer.core.call.Action;
-import happysaucer.core.round.DueWork;
-import happysaucer.core.round.Saucer;
-import happysaucer.core.unit.Said;
-import happysaucer.server.advice.Glances;
-import happysaucer.server.advice.Glances.Glimpse;
-import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.clock.TeamClock;
-import happysaucer.server.job.JobSummary;
-import happysaucer.server.job.Jobs;
-import happysaucer.server.keeping.Keeping;
-import happysaucer.server.round.RoundMapper.PlantAt;
-import happysaucer.server.round.RoundMapper.SiteRow;
+import happysaucer.server.team.CurrentUser;
+import happysaucer.server.visit.Visits;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The round of a day in one answer: stops in order, their plants, what is due. */
+/** The round of a day in one answer, and the visits that are made on it. */
 @RestController
 class RoundController {
-  private final RoundMapper mapper;
-  private final Glances glances;
-  private final Jobs jobs;
-  private final Aftercares aftercares;
+  private final Rounds rounds;
+  private final Visits visits;
   private final TeamClock clock;
-  private final Keeping keeping;
+  private final CurrentUser user;
 
-  RoundController(
-      RoundMapper mapper,
-      Glances glances,
-      Jobs jobs,
-      Aftercares aftercares,
-      TeamClock clock,
-      Keeping keeping) {
-    this.keeping = keeping;
-    this.mapper = mapper;
-    this.glances = glances;
-    this.jobs = jobs;
-    this.aftercares = aftercares;
+  RoundController(Rounds rounds, Visits visits, TeamClock clock, CurrentUser user) {
+    this.rounds = rounds;
+    this.visits = visits;
     this.clock = clock;
+    this.user = user;
   }
-
-  private static final Set<String> DRY_UNTIL_THE_BENCH =
-      Set.of(Action.ROT_RESCUE.name(), Action.POT_DOWN.name());
-
-  /** Under this stands why a plant in aftercare stays dry. */
-  private static final String STAY_DRY = "care.stayDry.";
-
-  public record Round(LocalDate date, List<Stop> stops) {}
-
-  public record Stop(
-      UUID siteId,
-      String siteName,
-      String clientName,
-      String accessNote,
-      List<RoundPlant> plants) {}
-
-  /**
-   * @param checkedToday already looked at on this day
-   * @param usualLitres as it was given the last time; null where nothing is on record
-   * @param wateredToday already watered on this day
-   * @param keepDry why it is not to be watered now; null where it may be
-   * @param due what there is to do, empty when nothing is
-   */
-  public record RoundPlant(
-      StopPlant plant,
-      String action,
-      String urgency,
-      @Nullable Double rootFill,
-      @Nullable Double waterLeft,
-      Saucer saucer,
-      @Nullable LocalDate lastChecked,
-      boolean checkedToday,
-      @Nullable Double usualLitres,
-      boolean wateredToday,
-      @Nullable String keepDry,
-      List<Due> due) {}
-
-  /** What a stop shows of a plant itself. Lengths in mm. */
-  public record StopPlant(
-      UUID id,
-      String label,
-      String commonName,
-      String spotName,
-      String potShape,
-      double potTopMm,
-      double potBaseMm,
-      double potHeightMm) {}
-
-  /**
-   * @param id of the job or the step of aftercare, null for a check
-   */
-  public record Due(DueWork.Kind kind, String text, @Nullable UUID id) {}
 
   @GetMapping("/api/round")
   @Transactional(readOnly = true)
-  public Round round(@RequestParam(required = false) @Nullable LocalDate date) {
-    LocalDate day = date == null ? clock.today() : date;
-    List<SiteRow> sites =
-        mapper.sites(day, day.getDayOfWeek().getValue(), aftercares.lastDaySites(day));
-    if (sites.isEmpty()) {
-      return new Round(day, List.of());
-    }
-    List<PlantAt> plants = mapper.plants(sites.stream().map(SiteRow::id).toList());
-    List<UUID> ids = plants.stream().map(PlantAt::plantId).toList();
-    glances.bringUpToDateIfStale();
-    Map<UUID, Glimpse> glimpses = glances.of(ids);
-    Map<UUID, JobSummary> open = jobs.openOf(ids);
-    Map<UUID, List<Aftercares.CareView>> care = aftercares.running(ids, day);
-    boolean clockBehind = keeping.clockBehind();
-    Map<UUID, List<RoundPlant>> bySite = new HashMap<>();
-    for (PlantAt at : plants) {
-      Glimpse glance = glimpses.get(at.plantId());
-      if (glance == null) {
-        // retired since the stop was read
-        continue;
-      }
-      List<Aftercares.CareView> steps = care.getOrDefault(at.plantId(), List.of());
-      Saucer saucer =
-          !steps.isEmpty() && glance.saucer() != Saucer.URGENT
-              ? Saucer.IN_AFTERCARE
-              : glance.saucer();
-      bySite
-          .computeIfAbsent(at.siteId(), site -> new ArrayList<>())
-          .add(
-              new RoundPlant(
-                  at.plant(),
-                  glance.action(),
-                  glance.urgency(),
-                  glance.rootFill(),
-                  glance.waterLeft(),
-                  saucer,
-                  at.lastChecked(),
-                  day.equals(at.lastChecked()),
-                  at.usualLitres(),
-                  day.equals(at.wateredOn()),
-                  keepDry(glance, steps),
-                  due(
-                      day,
-                      at,
-                      glance,
-                      Optional.ofNullable(open.get(at.plantId())),
-                      steps,
-                      glance.leftOut() > 0 && !clockBehind)));
-    }
-    return new Round(
-        day,
-        sites.stream()
+  Rounds.Round round(@RequestParam(required = false) @Nullable LocalDate date) {
+    return rounds.on(date == null ? clock.today() : date, user.id());
+  }
+
+  @GetMapping("/api/sites/{id}/visits")
+  List<Visits.VisitView> visits(@PathVariable UUID id) {
+    return visits.of(id);
+  }
+
+  /** Begins the visit of this person on this day; one that was ended goes on. */
+  @PostMapping("/api/sites/{id}/visits")
+  Visits.OwnVisit start(@PathVariable UUID id, @RequestBody Visits.StartRequest request) {
+    return visits.start(id, request);
+  }
+
+  /** Ends a visit; what is due and not done is kept with it. */
+  @PutMapping("/api/visits/{id}/end")
+  @Transactional
+  Visits.OwnVisit end(@PathVariable UUID id, @RequestBody Visits.EndRequest request) {
+    Visits.Open open = visits.open(id);
+    return visits.end(
+        open,
+        request,
+        rounds.left(open.siteId(), open.visitedOn()).stream()
             .map(
-                site ->
-                    new Stop(
-                        site.id(),
-                        site.name(),
-                        site.clientName(),
-                        site.accessNote(),
-                        sorted(bySite.getOrDefault(site.id(), List.of()))))
+                plant ->
+                    new Visits.LeftPlant(
+                        plant.plant().id(),
+                        plant.due().stream().map(due -> due.kind().name()).distinct().toList()))
             .toList());
-  }
-
-  /** Water harms what rots or stands far too wide, and cut roots that have not healed. */
-  private static @Nullable String keepDry(Glimpse glance, List<Aftercares.CareView> steps) {
-    if (DRY_UNTIL_THE_BENCH.contains(glance.action())) {
-      return "Its roots stand too wet: no water until it is on the bench.";
-    }
-    return steps.stream()
-        .map(Aftercares.CareView::text)
-        .filter(text -> text.message().key().startsWith(STAY_DRY))
-        .map(Said::words)
-        .findFirst()
-        .orElse(null);
-  }
-
-  /** What presses most comes first; within that by place. */
-  private static List<RoundPlant> sorted(List<RoundPlant> plants) {
-    return plants.stream()
-        .sorted(
-            Comparator.comparingInt(RoundController::rank)
-                .thenComparing(p -> p.plant().spotName())
-                .thenComparing(p -> p.plant().label()))
-        .toList();
-  }
-
-  private static int rank(RoundPlant plant) {
-    return DueWork.rank(
-        plant.saucer(),
-        plant.due().stream()
-            .map(due -> new DueWork.Due<>(due.kind(), due.text(), Optional.ofNullable(due.id())))
-            .toList());
-  }
-
-  private static List<Due> due(
-      LocalDate day,
-      PlantAt at,
-      Glimpse glance,
-      Optional<JobSummary> job,
-      List<Aftercares.CareView> steps,
-      boolean mend) {
-    return DueWork.on(
-            new DueWork.Day<>(
-                day,
-                Optional.ofNullable(at.lastChecked()),
-                Optional.ofNullable(at.recheckOn()),
-                glance.urgency(),
-                glance.reason(),
-                job.map(
-                    planned ->
-                        new DueWork.Planned<>(
-                            planned.id(),
-                            planned.plannedOn(),
-                            Optional.ofNullable(planned.note()).map(Said::words))),
-                steps.stream()
-                    .filter(step -> step.doneOn() == null && step.who().equals("TECHNICIAN"))
-                    .map(
-                        step ->
-                            new DueWork.Step<>(
-                                step.id(), step.fromOn(), step.toOn(), step.text().words()))
-                    .toList(),
-                mend))
-        .stream()
-        .map(due -> new Due(due.kind(), due.text(), due.key().orElse(null)))
-        .toList();
   }
 }

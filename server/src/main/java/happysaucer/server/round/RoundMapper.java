@@ -13,14 +13,13 @@ import org.jspecify.annotations.Nullable;
 interface RoundMapper {
   record SiteRow(UUID id, String name, String clientName, String accessNote, int roundOrder) {}
 
-  /** Sites visited on this weekday, sites with a job planned on the day, and those named. */
+  /** Sites with a job planned on the day, and those named. */
   @Select(
       """
       <script>
       select t.id, t.name, c.name as client_name, t.access_note, t.round_order
       from site t join client c on c.id = t.client_id
-      where t.visit_weekday = #{weekday}
-         or t.id in (select s.site_id from job j join plant p on p.id = j.plant_id
+      where t.id in (select s.site_id from job j join plant p on p.id = j.plant_id
                      join spot s on s.id = p.spot_id
                      where j.planned_on = #{day} and j.status &lt;&gt; 'DROPPED')
          <if test='!named.isEmpty()'> or t.id in
@@ -28,10 +27,13 @@ interface RoundMapper {
          </if>
       order by t.round_order, t.name limit 60
       </script>""")
-  List<SiteRow> sites(
-      @Param("day") LocalDate day,
-      @Param("weekday") int weekday,
-      @Param("named") Collection<UUID> named);
+  List<SiteRow> sites(@Param("day") LocalDate day, @Param("named") Collection<UUID> named);
+
+  @Select(
+      """
+      select t.id, t.name, c.name as client_name, t.access_note, t.round_order
+      from site t join client c on c.id = t.client_id where t.id = #{site}""")
+  @Nullable SiteRow site(UUID site);
 
   record PlantAt(
       UUID plantId,
@@ -47,8 +49,8 @@ interface RoundMapper {
       @Nullable LocalDate recheckOn,
       @Nullable Double usualLitres,
       @Nullable LocalDate wateredOn) {
-    RoundController.StopPlant plant() {
-      return new RoundController.StopPlant(
+    Rounds.StopPlant plant() {
+      return new Rounds.StopPlant(
           plantId, label, commonName, spotName, potShape, potTopMm, potBaseMm, potHeightMm);
     }
   }

@@ -25,24 +25,6 @@ interface CheckMapper {
   @Update("update photo set check_id = null where check_id = #{check} and plant_id <> #{plant}")
   void releasePhotosOfOthers(@Param("check") UUID check, @Param("plant") UUID plant);
 
-  @Select("select id from site where id = #{site} for update")
-  @Nullable UUID lockSite(UUID site);
-
-  @Select(
-      "select id from visit where site_id = #{site} and visited_on = #{on} and user_id = #{user}")
-  @Nullable UUID visit(
-      @Param("site") UUID site, @Param("on") LocalDate on, @Param("user") UUID user);
-
-  @Insert(
-      """
-      insert into visit (id, site_id, visited_on, user_id)
-      values (#{id}, #{site}, #{on}, #{user})""")
-  void addVisit(
-      @Param("id") UUID id,
-      @Param("site") UUID site,
-      @Param("on") LocalDate on,
-      @Param("user") UUID user);
-
   @Insert(
       """
       insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, height_mm,

@@ -18,7 +18,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -35,9 +34,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Checks {
   private static final int SHOWN = 60;
-  private static final int MOST_AHEAD_MINUTES = 15;
 
   private final CheckMapper mapper;
+  private final Visits visits;
   private final AdviceService advice;
   private final ChangeLog history;
   private final TeamClock clock;
@@ -46,6 +45,7 @@ public class Checks {
 
   Checks(
       CheckMapper mapper,
+      Visits visits,
       AdviceService advice,
       ChangeLog history,
       TeamClock clock,
@@ -53,6 +53,7 @@ public class Checks {
       ApplicationEventPublisher events) {
     this.events = events;
     this.mapper = mapper;
+    this.visits = visits;
     this.advice = advice;
     this.history = history;
     this.clock = clock;
@@ -109,25 +110,9 @@ public class Checks {
   }
 
   private void checkMoment(Instant at) {
-    if (at.isAfter(clock.now().plus(MOST_AHEAD_MINUTES, ChronoUnit.MINUTES))) {
+    if (clock.isAhead(at)) {
       throw InputException.of("checkedAt", "Lies in the future. Set the clock of the device.", at);
     }
-  }
-
-  private UUID visit(UUID site, LocalDate on) {
-    UUID there = mapper.visit(site, on, user.id());
-    if (there != null) {
-      return there;
-    }
-    // the first checks of a stop may arrive at once: the second waits here and finds the visit
-    mapper.lockSite(site);
-    there = mapper.visit(site, on, user.id());
-    if (there != null) {
-      return there;
-    }
-    UUID visit = UUID.randomUUID();
-    mapper.addVisit(visit, site, on, user.id());
-    return visit;
   }
 
   private void store(
@@ -136,7 +121,7 @@ public class Checks {
     mapper.addCheck(
         id,
         request.plantId(),
-        visit(site, on),
+        visits.on(site, on),
         user.id(),
         request.checkedAt(),
         on,
@@ -212,8 +197,8 @@ public class Checks {
     }
     Map<UUID, Advice.Call> calls = advice.nothingToReport(plants);
     LocalDate on = clock.dateOf(request.checkedAt());
-    Map<UUID, UUID> visits = new HashMap<>();
-    new HashSet<>(sites.values()).forEach(site -> visits.put(site, visit(site, on)));
+    Map<UUID, UUID> visitOf = new HashMap<>();
+    new HashSet<>(sites.values()).forEach(site -> visitOf.put(site, visits.on(site, on)));
     double each = request.minutes() == null ? 1 : request.minutes() / request.plants().size();
     mapper.addQuiet(
         open.stream()
@@ -222,7 +207,7 @@ public class Checks {
                     new CheckMapper.QuietRow(
                         well.checkId(),
                         well.plantId(),
-                        visits.get(sites.get(well.plantId())),
+                        visitOf.get(sites.get(well.plantId())),
                         calls.get(well.plantId()).action(),
                         calls.get(well.plantId()).urgency(),
                         calls.get(well.plantId()).recheck()))
