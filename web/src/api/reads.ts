@@ -83,6 +83,7 @@ export const reads = {
       queryFn: () => body(api.GET('/api/find', { params: { query: { text } } })),
       placeholderData: (before) => before,
     }),
+  labels: () => queryOptions({ queryKey: ['labels'], queryFn: () => body(api.GET('/api/labels')) }),
   catalogue: () => queryOptions({ queryKey: ['catalogue'], queryFn: () => body(api.GET('/api/catalogue')), staleTime: 60 * MINUTE }),
   kinds: (text: string) =>
     queryOptions({

@@ -1028,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kinds": {
         parameters: {
             query?: never;
@@ -1099,7 +1131,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        get: operations["sheet_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3187,6 +3219,36 @@ export interface components {
             candidate: components["schemas"]["Candidate"];
             by: components["schemas"]["ReservationView"][];
         };
+        LabelChoices: {
+            layouts: components["schemas"]["LayoutView"][];
+            addresses: string[];
+            reached: boolean;
+        };
+        LayoutView: {
+            id: string;
+            /** @enum {string|null} */
+            paper: "A4" | "LETTER" | null;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            stepXmm: number;
+            /** Format: double */
+            stepYmm: number;
+            /** Format: double */
+            pageWidthMm: number;
+            /** Format: double */
+            pageHeightMm: number;
+        };
         Kind: {
             species: string;
             commonName: string;
@@ -5238,6 +5300,53 @@ export interface operations {
             };
         };
     };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelChoices"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query: {
+                kind: "PLANT" | "SPOT" | "POT";
+                layout: "A4_24" | "A4_21" | "A4_65" | "LETTER_30" | "LETTER_10" | "SINGLE_57" | "SINGLE_89";
+                site?: string;
+                of?: string;
+                first?: number;
+                address?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     kinds: {
         parameters: {
             query?: {
@@ -5323,7 +5432,7 @@ export interface operations {
             };
         };
     };
-    sheet: {
+    sheet_1: {
         parameters: {
             query?: {
                 paper?: "A4" | "LETTER";

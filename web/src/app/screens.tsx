@@ -63,6 +63,10 @@ export const SCREENS: Screen[] = [
     rim: { label: 'Method', icon: IconAdjustments, behind: true },
     found: { title: 'Method', detail: 'where good practitioners differ' },
   }),
+  later('/labels', () => import('../features/label/LabelsPage').then((m) => m.LabelsPage), {
+    found: { title: 'Labels', detail: 'codes for plants, spots and pots' },
+  }),
+  later('/q/:code', () => import('../features/label/OpenLabel').then((m) => m.OpenLabel)),
   later('/you', () => import('../features/team/YouPage').then((m) => m.YouPage), {
     own: 'Your account',
     found: { title: 'Your account', detail: 'units, password, where you are signed in' },

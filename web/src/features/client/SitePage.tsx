@@ -38,6 +38,9 @@ export function SitePage() {
           <Button component={Link} to={`/plants?site=${site.id}`} variant="default">
             Its {site.plants} plants
           </Button>
+          <Button component={Link} to={`/labels?site=${site.id}&name=${encodeURIComponent(site.name)}`} variant="default">
+            Labels
+          </Button>
           {mayWork && (
             <Button variant="default" onClick={() => setEdit({ kind: 'site', clientId: site.clientId, site })}>
               Edit

@@ -1,16 +1,19 @@
-import { Modal, TextInput } from '@mantine/core';
+import { Button, Modal, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
-import { IconSearch } from '@tabler/icons-react';
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { IconQrcode, IconSearch } from '@tabler/icons-react';
+import { lazy, Suspense, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
+import { Waiting } from '../../ui/Waiting';
 import { pagesBy, target, type Page } from './pages';
 import classes from './Find.module.css';
 
+const Reader = lazy(() => import('../label/Reader').then((m) => ({ default: m.Reader })));
+
 type Found = Schemas['Found'] | Page;
 
-const KINDS: Record<string, string> = { PLANT: 'Plants', SITE: 'Sites', SPECIES: 'Species', PAGE: 'Pages' };
+const KINDS: Record<string, string> = { PLANT: 'Plants', SITE: 'Sites', SPECIES: 'Species', SPOT: 'Spots', POT: 'Pots', PAGE: 'Pages' };
 
 /** Finds anything from anywhere: by name, place, client or label code, typed or scanned. */
 export function Find({ opened, close, pages }: { opened: boolean; close: () => void; pages: Page[] }) {
@@ -27,6 +30,7 @@ function Search({ close, pages: all }: { close: () => void; pages: Page[] }) {
   const field = useRef<HTMLInputElement>(null);
   const [text, setText] = useState('');
   const [active, setActive] = useState(0);
+  const [reading, setReading] = useState(false);
   /** A scanner sends Enter before the answer is there: it is kept for it. */
   const waiting = useRef<string | null>(null);
   // a scanner's letters follow the opening key at once: the field takes them before the next one comes
@@ -86,6 +90,20 @@ function Search({ close, pages: all }: { close: () => void; pages: Page[] }) {
           }
         }}
       />
+      {reading ? (
+        <Suspense fallback={<Waiting />}>
+          <Reader
+            found={(code) => {
+              close();
+              void navigate(`/q/${code}`);
+            }}
+          />
+        </Suspense>
+      ) : (
+        <Button variant="default" mt={10} leftSection={<IconQrcode size={22} aria-hidden />} onClick={() => setReading(true)}>
+          Read a label
+        </Button>
+      )}
       <ul id="found" role="listbox" aria-label="Found" className={classes.list}>
         {found.map((f, i) => (
           <li

@@ -16,6 +16,10 @@ export function target(found: { kind: string; id: string }): string {
   switch (found.kind) {
     case 'PLANT':
       return `/plants/${found.id}`;
+    case 'SPOT':
+      return `/plants?spot=${found.id}`;
+    case 'POT':
+      return `/shelf/${found.id}`;
     case 'SITE':
       return `/sites/${found.id}`;
     case 'SPECIES':

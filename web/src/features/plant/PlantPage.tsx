@@ -123,6 +123,9 @@ function More({ data }: { data: PlantView }) {
             Edit plant and pot
           </Menu.Item>
           <Menu.Item onClick={() => setOpen('move')}>Move to another spot</Menu.Item>
+          <Menu.Item component={Link} to={`/labels?of=${data.plant.id}&name=${encodeURIComponent(`${data.plant.commonName} ${data.plant.label}`)}`}>
+            Print its label
+          </Menu.Item>
           <Menu.Item component={Link} to={`/method?plant=${data.plant.id}`}>
             Its own method
           </Menu.Item>

@@ -41,6 +41,9 @@ export function ShelfPage() {
               <Button component={Link} to="/shelf/new">
                 Add a pot
               </Button>
+              <Button component={Link} to="/labels?kind=POT" variant="default">
+                Labels
+              </Button>
               <Button component={Link} to="/shelf/trade" variant="default">
                 From trade sizes
               </Button>

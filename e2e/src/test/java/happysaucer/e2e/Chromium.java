@@ -9,6 +9,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -20,6 +21,18 @@ final class Chromium implements AutoCloseable {
   /** A name of this machine that is not localhost, so that pages by it are not secure ones. */
   static final String OTHER_NAME = "bench.saucer.test";
 
+  private static final List<String> OPTIONS =
+      List.of(
+          "--headless",
+          "--no-sandbox",
+          "--disable-gpu",
+          "--disable-quic",
+          "--no-first-run",
+          "--disable-background-networking",
+          "--disable-component-update",
+          "--host-resolver-rules=MAP " + OTHER_NAME + " 127.0.0.1",
+          "--disable-sync");
+
   static {
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
   }
@@ -27,23 +40,26 @@ final class Chromium implements AutoCloseable {
   private final Playwright playwright =
       Playwright.create(
           new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-  private final Browser browser =
-      playwright
-          .chromium()
-          .launch(
-              new BrowserType.LaunchOptions()
-                  .setExecutablePath(Path.of("/usr/bin/chromium"))
-                  .setArgs(
-                      List.of(
-                          "--headless",
-                          "--no-sandbox",
-                          "--disable-gpu",
-                          "--disable-quic",
-                          "--no-first-run",
-                          "--disable-background-networking",
-                          "--disable-component-update",
-                          "--host-resolver-rules=MAP " + OTHER_NAME + " 127.0.0.1",
-                          "--disable-sync")));
+  private final Browser browser;
+
+  Chromium() {
+    this(List.of());
+  }
+
+  /**
+   * @param more options of the browser
+   */
+  Chromium(List<String> more) {
+    List<String> options = new ArrayList<>(OPTIONS);
+    options.addAll(more);
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(options));
+  }
 
   /** The sizes that screens are made for. */
   enum Size {

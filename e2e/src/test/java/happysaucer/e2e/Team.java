@@ -27,20 +27,26 @@ final class Team {
 
   HttpResponse<String> send(String method, String url, String body)
       throws IOException, InterruptedException {
-    return client.send(
-        HttpRequest.newBuilder(URI.create(url))
-            .header(
-                "Authorization",
-                "Basic "
-                    + Base64.getEncoder().encodeToString((account + ":happy-saucer").getBytes()))
-            .header("Content-Type", "application/json")
-            .method(
-                method,
-                body == null
-                    ? HttpRequest.BodyPublishers.noBody()
-                    : HttpRequest.BodyPublishers.ofString(body))
-            .build(),
-        HttpResponse.BodyHandlers.ofString());
+    return client.send(request(method, url, body), HttpResponse.BodyHandlers.ofString());
+  }
+
+  /** An answer that is no text. */
+  byte[] bytes(String url) throws IOException, InterruptedException {
+    return client.send(request("GET", url, null), HttpResponse.BodyHandlers.ofByteArray()).body();
+  }
+
+  private HttpRequest request(String method, String url, String body) {
+    return HttpRequest.newBuilder(URI.create(url))
+        .header(
+            "Authorization",
+            "Basic " + Base64.getEncoder().encodeToString((account + ":happy-saucer").getBytes()))
+        .header("Content-Type", "application/json")
+        .method(
+            method,
+            body == null
+                ? HttpRequest.BodyPublishers.noBody()
+                : HttpRequest.BodyPublishers.ofString(body))
+        .build();
   }
 
   String plant(App app, String label) throws IOException, InterruptedException {

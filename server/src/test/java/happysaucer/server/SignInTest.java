@@ -59,7 +59,7 @@ class SignInTest {
             HttpRequest.newBuilder(URI.create(url + "/api/session")).build(),
             HttpResponse.BodyHandlers.ofString());
     assertThat(page.headers().firstValue("Content-Security-Policy").orElseThrow())
-        .contains("script-src 'self';")
+        .contains("script-src 'self' 'wasm-unsafe-eval';")
         .contains("frame-ancestors 'none'");
     assertThat(page.headers().firstValue("X-Content-Type-Options")).contains("nosniff");
     String token =

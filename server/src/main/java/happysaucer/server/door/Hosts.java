@@ -1,7 +1,12 @@
 package happysaucer.server.door;
 
+import java.net.Inet4Address;
 import java.net.InetAddress;
+import java.net.NetworkInterface;
+import java.net.SocketException;
 import java.net.UnknownHostException;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +27,7 @@ public class Hosts {
   private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]");
 
   private final Set<String> names = new HashSet<>(LOOPBACK);
+  private final List<String> given;
   private final boolean onlyHere;
 
   /**
@@ -31,7 +37,8 @@ public class Hosts {
       @Value("${server.address:0.0.0.0}") String address,
       @Value("${saucer.names:}") List<String> given) {
     onlyHere = isLoopback(address);
-    given.forEach(name -> names.add(name.trim().toLowerCase(Locale.ROOT)));
+    this.given = given.stream().map(name -> name.trim().toLowerCase(Locale.ROOT)).toList();
+    names.addAll(this.given);
     if (!onlyHere) {
       try {
         String own = InetAddress.getLocalHost().getHostName().toLowerCase(Locale.ROOT);
@@ -54,6 +61,27 @@ public class Hosts {
   /** Whether other devices cannot reach it. */
   public boolean onlyHere() {
     return onlyHere;
+  }
+
+  /** By what other devices may reach it: names it was given, then its addresses, IPv4. */
+  public List<String> reachable() {
+    if (onlyHere) {
+      return List.of();
+    }
+    List<String> reachable = new ArrayList<>(given);
+    try {
+      for (NetworkInterface card : Collections.list(NetworkInterface.getNetworkInterfaces())) {
+        if (!card.isLoopback() && card.isUp()) {
+          Collections.list(card.getInetAddresses()).stream()
+              .filter(Inet4Address.class::isInstance)
+              .map(InetAddress::getHostAddress)
+              .forEach(reachable::add);
+        }
+      }
+    } catch (SocketException e) {
+      // what it is reached by is then only known by the page that asks
+    }
+    return reachable;
   }
 
   /**

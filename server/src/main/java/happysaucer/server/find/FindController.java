@@ -2,10 +2,12 @@ package happysaucer.server.find;
 
 import happysaucer.core.species.Species;
 import happysaucer.server.advice.Books;
+import happysaucer.server.label.LabelCode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -27,7 +29,7 @@ class FindController {
   }
 
   /**
-   * @param kind PLANT, SITE or SPECIES
+   * @param kind PLANT, SITE or SPECIES; SPOT or POT where a label was read
    * @param id to open it by; a species' is its name
    */
   public record Found(String kind, String id, String title, String detail) {}
@@ -35,6 +37,10 @@ class FindController {
   @GetMapping("/api/find")
   @Transactional(readOnly = true)
   public List<Found> find(@RequestParam String text) {
+    Optional<LabelCode> scanned = LabelCode.in(text);
+    if (scanned.isPresent()) {
+      return labelled(scanned.get());
+    }
     String plain = text.trim().toLowerCase(Locale.ROOT);
     plain = plain.length() > MOST_LETTERS ? plain.substring(0, MOST_LETTERS) : plain;
     if (plain.isEmpty()) {
@@ -50,6 +56,17 @@ class FindController {
         .map(s -> new Found("SPECIES", s.name(), s.name(), s.commonName()))
         .forEach(found::add);
     return found;
+  }
+
+  /** The one thing that a label is on; nothing where it is no longer there. */
+  private List<Found> labelled(LabelCode code) {
+    Found found =
+        switch (code.kind()) {
+          case PLANT -> mapper.plant(code.id());
+          case SPOT -> mapper.spot(code.id());
+          case POT -> mapper.pot(code.id());
+        };
+    return found == null ? List.of() : List.of(found);
   }
 
   private static boolean has(Species species, List<String> words) {

@@ -1,9 +1,11 @@
 package happysaucer.server.find;
 
 import java.util.List;
+import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface FindMapper {
@@ -41,4 +43,25 @@ interface FindMapper {
       order by t.name limit #{most}
       </script>""")
   List<FindController.Found> sites(@Param("words") List<String> words, @Param("most") int most);
+
+  /** A plant by the code of its label, also one that is no longer in care. */
+  @Select(
+      """
+      select 'PLANT' as kind, cast(p.id as varchar) as id, p.common_name as title,
+             p.label || ' · ' || t.name || ', ' || s.name as detail
+      from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
+      where p.id = #{id}""")
+  FindController.@Nullable Found plant(UUID id);
+
+  @Select(
+      """
+      select 'SPOT' as kind, cast(s.id as varchar) as id, s.name as title, t.name as detail
+      from spot s join site t on t.id = s.site_id where s.id = #{id}""")
+  FindController.@Nullable Found spot(UUID id);
+
+  @Select(
+      """
+      select 'POT' as kind, cast(id as varchar) as id, name as title, 'on the shelf' as detail
+      from shelf_pot where id = #{id} and removed_at is null""")
+  FindController.@Nullable Found pot(UUID id);
 }

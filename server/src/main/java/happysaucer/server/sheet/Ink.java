@@ -23,7 +23,20 @@ final class Ink implements AutoCloseable {
   private final PDFont font;
   private final float height;
 
+  /** The font, once for a document of several pages. */
+  record Face(PDFont font) {}
+
   Ink(PDDocument document, PDPage page) throws IOException {
+    this(face(document), document, page);
+  }
+
+  Ink(Face face, PDDocument document, PDPage page) throws IOException {
+    font = face.font();
+    out = new PDPageContentStream(document, page);
+    height = page.getMediaBox().getHeight();
+  }
+
+  static Face face(PDDocument document) throws IOException {
     TrueTypeFont face =
         new TTFParser()
             .parse(
@@ -31,9 +44,7 @@ final class Ink implements AutoCloseable {
                     Objects.requireNonNull(PDDocument.class.getResourceAsStream(FONT))));
     // ligatures would be looked for in every word anew, for nine tenths of the time a sheet takes
     face.setEnableGsub(false);
-    font = PDType0Font.load(document, face, true);
-    out = new PDPageContentStream(document, page);
-    height = page.getMediaBox().getHeight();
+    return new Face(PDType0Font.load(document, face, true));
   }
 
   static float line(float size) {
@@ -129,6 +140,11 @@ final class Ink implements AutoCloseable {
   void box(float x, float y, float width, float boxHeight) throws IOException {
     out.addRect(x, height - y - boxHeight, width, boxHeight);
     out.stroke();
+  }
+
+  void filled(float x, float y, float width, float boxHeight) throws IOException {
+    out.addRect(x, height - y - boxHeight, width, boxHeight);
+    out.fill();
   }
 
   /**

@@ -3,7 +3,7 @@ package happysaucer.server.sheet;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Sizes of paper a printer may hold. */
-enum Paper {
+public enum Paper {
   A4(PDRectangle.A4),
   LETTER(PDRectangle.LETTER);
 

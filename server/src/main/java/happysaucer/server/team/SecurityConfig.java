@@ -25,7 +25,7 @@ class SecurityConfig {
       List.of("/api/session", "/api/session/join", "/api/team/first-account");
 
   private static final String CONTENT_POLICY =
-      "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
+      "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
           + " font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self';"
           + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
