@@ -84,6 +84,7 @@ export const reads = {
       placeholderData: (before) => before,
     }),
   labels: () => queryOptions({ queryKey: ['labels'], queryFn: () => body(api.GET('/api/labels')) }),
+  trust: () => queryOptions({ queryKey: ['trust'], queryFn: () => body(api.GET('/api/trust')) }),
   catalogue: () => queryOptions({ queryKey: ['catalogue'], queryFn: () => body(api.GET('/api/catalogue')), staleTime: 60 * MINUTE }),
   kinds: (text: string) =>
     queryOptions({

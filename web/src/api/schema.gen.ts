@@ -836,6 +836,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/species": {
         parameters: {
             query?: never;
@@ -1099,7 +1115,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2980,6 +2996,17 @@ export interface components {
             runOffLitres?: number | null;
             /** Format: double */
             intervalAfterLastRepotDays?: number | null;
+        };
+        TrustView: {
+            secure: boolean;
+            onlyHere: boolean;
+            fingerprint: string | null;
+            /** Format: date */
+            until: string | null;
+            pages: string[];
+            code: string | null;
+            steps: string[];
+            caution: string;
         };
         SpeciesLine: {
             name: string;
@@ -5040,6 +5067,26 @@ export interface operations {
             };
         };
     };
+    view_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrustView"];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: {
@@ -5389,7 +5436,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;

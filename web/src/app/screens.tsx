@@ -71,6 +71,10 @@ export const SCREENS: Screen[] = [
     own: 'Your account',
     found: { title: 'Your account', detail: 'units, password, where you are signed in' },
   }),
+  later('/phones', () => import('../features/team/PhonesPage').then((m) => m.PhonesPage), {
+    own: 'Phones',
+    found: { title: 'Phones', detail: 'a secure page for them, and their cameras' },
+  }),
   later('/people', () => import('../features/team/PeoplePage').then((m) => m.PeoplePage), {
     own: 'People',
     planner: true,

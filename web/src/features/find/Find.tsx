@@ -104,7 +104,7 @@ function Search({ close, pages: all }: { close: () => void; pages: Page[] }) {
           Read a label
         </Button>
       )}
-      <ul id="found" role="listbox" aria-label="Found" className={classes.list}>
+      {!reading && <ul id="found" role="listbox" aria-label="Found" className={classes.list}>
         {found.map((f, i) => (
           <li
             key={f.kind + f.id}
@@ -122,7 +122,7 @@ function Search({ close, pages: all }: { close: () => void; pages: Page[] }) {
             {(i === 0 || found[i - 1]?.kind !== f.kind) && <small>{KINDS[f.kind]}</small>}
           </li>
         ))}
-      </ul>
+      </ul>}
       {asked !== '' && fresh && found.length === 0 && <p className={classes.none}>Nothing has all of these letters.</p>}
       <p className={classes.keys} aria-hidden>
         <kbd>↑</kbd> <kbd>↓</kbd> choose <kbd>Enter</kbd> open <kbd>Esc</kbd> close

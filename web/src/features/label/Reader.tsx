@@ -1,6 +1,7 @@
 import { Button, FileButton } from '@mantine/core';
 import { IconCamera } from '@tabler/icons-react';
 import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { codeIn } from './codes';
 import { makeDecoder, pixelsOf } from './decoder';
 import classes from './Reader.module.css';
@@ -59,7 +60,7 @@ export function Reader({ found }: { found: (code: string) => void }) {
           </Button>
         )}
       </FileButton>
-      {!mayFilm && <p className={classes.hint}>The live camera needs a secure page (https); how to get one is told when the server is started.</p>}
+      {!mayFilm && <p className={classes.hint}>The live camera needs a secure page; <Link to="/phones">how a phone gets one</Link>.</p>}
     </div>
   );
 }

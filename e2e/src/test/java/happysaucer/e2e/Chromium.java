@@ -61,6 +61,10 @@ final class Chromium implements AutoCloseable {
                     .setArgs(options));
   }
 
+  Browser browser() {
+    return browser;
+  }
+
   /** The sizes that screens are made for. */
   enum Size {
     DESK(1280, 800),

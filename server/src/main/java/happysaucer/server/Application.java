@@ -1,5 +1,7 @@
 package happysaucer.server;
 
+import happysaucer.server.door.CertificateFiles;
+import happysaucer.server.door.Trust;
 import happysaucer.server.keeping.CannotStartException;
 import happysaucer.server.keeping.DataFolder;
 import happysaucer.server.keeping.StartTrouble;
@@ -32,7 +34,14 @@ public class Application {
     application.addInitializers(
         context -> {
           taken[0] = DataFolder.take(folder(context.getEnvironment()));
-          checkPort(context.getEnvironment());
+          Environment environment = context.getEnvironment();
+          checkPort(environment, Integer.parseInt(environment.getProperty("server.port", "8080")));
+          checkPort(environment, environment.getProperty("saucer.plain-port", Integer.class, 0));
+          if (environment.containsProperty("server.ssl.certificate")) {
+            CertificateFiles.check(
+                Path.of(environment.getRequiredProperty("server.ssl.certificate")),
+                Path.of(environment.getRequiredProperty("server.ssl.certificate-private-key")));
+          }
         });
     ConfigurableApplicationContext context;
     try {
@@ -47,14 +56,26 @@ public class Application {
       return;
     }
     String host = environment.getProperty("server.address", "0.0.0.0");
+    boolean secure = secure(environment);
     System.out.println(
-        "Happy Saucer is serving on http://"
+        "Happy Saucer is serving on "
+            + (secure ? "https://" : "http://")
             + (host.equals("127.0.0.1") || host.equals("0.0.0.0") ? "localhost" : host)
             + ":"
             + environment.getProperty("local.server.port")
             + "  (data in "
             + environment.getProperty("saucer.data")
             + ")");
+    Trust trust = context.getBean(Trust.class);
+    trust
+        .own()
+        .ifPresent(
+            own ->
+                System.out.println(
+                    "Phones come to trust it at "
+                        + String.join(" or ", trust.pages())
+                        + ". Its fingerprint there must be "
+                        + own.fingerprint()));
     context
         .getBean(TeamStart.class)
         .demoPassword()
@@ -64,6 +85,11 @@ public class Application {
                     "Other devices can reach this demo. Its accounts planner, technician and counter have the password "
                         + password
                         + " until the next start."));
+  }
+
+  private static boolean secure(Environment environment) {
+    return environment.containsProperty("server.ssl.key-store")
+        || environment.containsProperty("server.ssl.certificate");
   }
 
   private static void cannotStart(RuntimeException trouble, @Nullable DataFolder folder) {
@@ -89,8 +115,7 @@ public class Application {
     return Path.of(environment.getRequiredProperty("saucer.data"));
   }
 
-  private static void checkPort(Environment environment) {
-    int port = Integer.parseInt(environment.getProperty("server.port", "8080"));
+  private static void checkPort(Environment environment, int port) {
     String host = environment.getProperty("server.address", "0.0.0.0");
     if (port == 0) {
       return;

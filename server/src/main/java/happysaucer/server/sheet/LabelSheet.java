@@ -1,15 +1,9 @@
 package happysaucer.server.sheet;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
-import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 
@@ -21,9 +15,6 @@ public final class LabelSheet {
   private static final float MARK_LEAST = 7f;
   private static final float SMALL = 7.5f;
   private static final float SMALL_LEAST = 5.5f;
-
-  /** Of light modules around a code, in modules. */
-  private static final int QUIET = 2;
 
   private final List<Label> labels;
   private final LabelLayout layout;
@@ -114,23 +105,7 @@ public final class LabelSheet {
   }
 
   private static void qr(Ink ink, String text, float x, float y, float size) throws IOException {
-    BitMatrix modules;
-    try {
-      modules =
-          new QRCodeWriter()
-              .encode(
-                  text,
-                  BarcodeFormat.QR_CODE,
-                  1,
-                  1,
-                  Map.of(
-                      EncodeHintType.ERROR_CORRECTION,
-                      ErrorCorrectionLevel.M,
-                      EncodeHintType.MARGIN,
-                      QUIET));
-    } catch (WriterException e) {
-      throw new IOException("No code holds " + text, e);
-    }
+    BitMatrix modules = Qr.modules(text);
     float module = size / modules.getWidth();
     for (int row = 0; row < modules.getHeight(); row++) {
       int column = 0;

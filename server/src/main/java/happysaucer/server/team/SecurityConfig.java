@@ -63,6 +63,8 @@ class SecurityConfig {
                 headers
                     .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                     .frameOptions(frame -> frame.deny())
+                    // a browser would insist on it for every port of this name, also without us
+                    .httpStrictTransportSecurity(strict -> strict.disable())
                     .referrerPolicy(
                         policy ->
                             policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
