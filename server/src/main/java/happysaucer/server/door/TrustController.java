@@ -1,6 +1,6 @@
 package happysaucer.server.door;
 
-import happysaucer.server.sheet.QrSvg;
+import happysaucer.server.qr.QrSvg;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.util.List;

@@ -1,6 +1,7 @@
 package happysaucer.server.sheet;
 
 import com.google.zxing.common.BitMatrix;
+import happysaucer.server.qr.Qr;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;

@@ -1,4 +1,4 @@
-package happysaucer.server.sheet;
+package happysaucer.server.qr;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -9,14 +9,14 @@ import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.Map;
 
 /** The modules of a code. */
-final class Qr {
+public final class Qr {
   /** Light modules around it. */
   private static final int QUIET = 2;
 
   private Qr() {}
 
   /** One bit a module, dark ones set; a seventh of them may be soiled. */
-  static BitMatrix modules(String text) {
+  public static BitMatrix modules(String text) {
     try {
       return new QRCodeWriter()
           .encode(

@@ -1,4 +1,4 @@
-package happysaucer.server.sheet;
+package happysaucer.server.qr;
 
 import com.google.zxing.common.BitMatrix;
 

@@ -1,0 +1,3 @@
+/** Codes that cameras read. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.server.qr;
