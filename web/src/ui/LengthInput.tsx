@@ -10,6 +10,9 @@ interface Props {
   units: Units;
   error?: string;
   description?: string;
+  disabled?: boolean;
+  /** Its label is heard, not seen: it stands below a heading that says it. */
+  bare?: boolean;
   change: (text: string) => void;
 }
 
@@ -30,10 +33,12 @@ export function massBothWays(text: string, units: Units): string {
   return say(g < POUND ? potMass(g, 'IMPERIAL') : mass(g, 'IMPERIAL'));
 }
 
-function MeasureInput({ other, label, value, error, description, change }: Omit<Props, 'units'> & { other: string }) {
+function MeasureInput({ other, label, bare, disabled, value, error, description, change }: Omit<Props, 'units'> & { other: string }) {
   return (
     <TextInput
-      label={label}
+      label={bare ? undefined : label}
+      aria-label={bare ? label : undefined}
+      disabled={disabled}
       description={description}
       value={value}
       error={error}

@@ -1,4 +1,4 @@
-import { Button, NumberInput, Radio } from '@mantine/core';
+import { Button, Radio } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -9,16 +9,18 @@ import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
+import type { Units } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
-import { chosenAt, heldBy, type Level } from './choices';
+import { chosenAt, heldBy, numberWords, type Level } from './choices';
 import { Example, OtherExample, useExample } from './Example';
+import { NumberChoice } from './NumberChoice';
 import { Who } from './Who';
 import classes from './Method.module.css';
 
 /** Where good practitioners differ: each choice with its reason and cost, for whom, and what it changes. */
 export function MethodPage() {
-  const { mayPlan } = useReader();
+  const { mayPlan, units } = useReader();
   const [params, setParams] = useSearchParams();
   const plantOf = params.get('plant');
   const level = (params.get('level') ?? (plantOf ? 'PLANT' : 'TEAM')) as Level;
@@ -57,6 +59,7 @@ export function MethodPage() {
               <Question
                 key={q.key}
                 question={q}
+                units={units}
                 chosen={chosen?.choice ?? null}
                 held={level === 'TEAM' ? null : heldBy(data.choices, q.key)}
                 byWhom={chosen ? `${chosen.who}` : null}
@@ -72,12 +75,13 @@ export function MethodPage() {
           })}
         </div>
       )}
-      <Elsewhere choices={data.choices} questions={data.questions} />
+      <Elsewhere choices={data.choices} questions={data.questions} units={units} />
     </>
   );
 }
 
 interface QuestionProps {
+  units: Units;
   question: Schemas['QuestionView'];
   chosen: string | null;
   held: string | null;
@@ -91,10 +95,9 @@ interface QuestionProps {
   example: ReturnType<typeof useExample>;
 }
 
-function Question({ question: q, chosen, held, byWhom, mayChoose, busy, choose, open, toggle, level, example }: QuestionProps) {
+function Question({ units, question: q, chosen, held, byWhom, mayChoose, busy, choose, open, toggle, level, example }: QuestionProps) {
   const standard = q.options[0]?.code ?? String(q.number?.standard ?? '');
   const value = chosen ?? (level === 'TEAM' ? standard : '');
-  const [number, setNumber] = useState<string | number>(value);
   const [looked, setLooked] = useState<string | null>(null);
   const asked = looked ?? (q.options.find((o) => o.code !== (value || standard))?.code ?? null);
   return (
@@ -109,34 +112,16 @@ function Question({ question: q, chosen, held, byWhom, mayChoose, busy, choose, 
         {byWhom && <small>chosen by {byWhom}</small>}
       </header>
       {q.number ? (
-        <form
-          className={classes.number}
-          onSubmit={(e) => {
-            e.preventDefault();
-            choose(String(number));
-          }}
-        >
-          <p>
-            {q.number.reason}. <span className={page.soft}>{q.number.cost}.</span>
-          </p>
-          <NumberInput
-            aria-label={q.title}
-            size="md"
-            min={q.number.least}
-            max={q.number.most}
-            step={q.number.unit === 'g' ? 500 : 5}
-            suffix={` ${q.number.unit}`}
-            thousandSeparator=" "
-            value={number === '' ? q.number.standard : number}
-            onChange={setNumber}
-            disabled={!mayChoose}
-          />
-          {mayChoose && (
-            <Button type="submit" variant="default" disabled={busy}>
-              Set
-            </Button>
-          )}
-        </form>
+        <NumberChoice
+          key={chosen}
+          title={q.title}
+          number={q.number}
+          chosen={chosen}
+          units={units}
+          mayChoose={mayChoose}
+          busy={busy}
+          choose={choose}
+        />
       ) : (
         <Radio.Group value={value} onChange={choose} aria-labelledby={`q-${q.key}`}>
           <div className={classes.options}>
@@ -179,11 +164,11 @@ function Question({ question: q, chosen, held, byWhom, mayChoose, busy, choose, 
 }
 
 /** Everything that was chosen at any level, so that nothing hides. */
-function Elsewhere({ choices, questions }: { choices: Schemas['LevelChoice'][]; questions: Schemas['QuestionView'][] }) {
+function Elsewhere({ choices, questions, units }: { choices: Schemas['LevelChoice'][]; questions: Schemas['QuestionView'][]; units: Units }) {
   if (choices.length === 0) return null;
   const label = (c: Schemas['LevelChoice']) => {
     const q = questions.find((x) => x.key === c.key);
-    return { title: q?.title ?? c.key, choice: q?.options.find((o) => o.code === c.choice)?.label ?? `${c.choice} ${q?.number?.unit ?? ''}` };
+    return { title: q?.title ?? c.key, choice: q?.number ? numberWords(Number(c.choice), q.number.unit, units) : (q?.options.find((o) => o.code === c.choice)?.label ?? c.choice) };
   };
   return (
     <section aria-labelledby="all-choices">

@@ -1,6 +1,7 @@
 import { Button, NativeSelect, Radio, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
 import { useVersionedWrite } from '../../api/useWrite';
@@ -97,6 +98,12 @@ function Settings({ data, reload }: { data: Schemas['SettingsView']; reload: () 
             <TextInput {...field('workshopLatitude')} inputMode="decimal" placeholder="44.02" />
             <TextInput {...field('workshopLongitude')} inputMode="decimal" placeholder="8.21" />
           </div>
+        </fieldset>
+        <fieldset>
+          <legend>What people lift</legend>
+          <p>
+            Above it a job asks for a second person or leaves the plant where it stands. It is chosen under <Link to="/method">Method</Link>, for the team or for one client.
+          </p>
         </fieldset>
         <fieldset>
           <legend>What caretakers pour with</legend>
