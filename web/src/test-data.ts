@@ -34,7 +34,7 @@ export function advice(action: string, urgency: string): Schemas['Advice'] {
 }
 
 export const plantView: Schemas['PlantView'] = {
-  plant, saucer: 'NOTHING_DUE', waterLeft: 0.5, standing: [], states: [{ code: 'IN_BUD', days: null }],
+  plant, saucer: 'NOTHING_DUE', waterLeft: 0.5, trialPourLitres: 0.7, standing: [], states: [{ code: 'IN_BUD', days: null }],
   advice: advice('LEAVE', 'NOT_DUE'), checks: [], waterings: [], jobs: [], openJob: null, aftercare: null, changes: [],
   courses: [], argument: { asides: [], overrule: null }, method: { chosen: [], turns: [] }, arguments: [], photos: [], outcomes: [],
 };

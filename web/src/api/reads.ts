@@ -59,6 +59,15 @@ export const reads = {
       placeholderData: (before) => before,
       gcTime: 10_000,
     }),
+  /** What was tapped on a photo, in millimetres and degrees. */
+  photoMeasures: (id: string, taps: Schemas['TapsRequest'] | null) =>
+    queryOptions({
+      queryKey: ['photo-measures', id, taps],
+      queryFn: () => (taps ? body(api.POST('/api/plants/{id}/photo-measures', { params: { path: { id } }, body: taps })) : Promise.reject(new Error('nothing is tapped'))),
+      placeholderData: (before) => before,
+      retry: false,
+      gcTime: 10_000,
+    }),
   jobs: (from: string, to: string) => queryOptions({ queryKey: ['jobs', from], queryFn: () => body(api.GET('/api/jobs', { params: { query: { from, to } } })) }),
   job: (id: string) => queryOptions({ queryKey: ['job', id], queryFn: () => body(api.GET('/api/jobs/{id}', { params: { path: { id } } })) }),
   card: (id: string) => queryOptions({ queryKey: ['card', id], queryFn: () => body(api.GET('/api/jobs/{id}/card', { params: { path: { id } } })) }),

@@ -724,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plants/{id}/photo-measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plants/{id}/advice": {
         parameters: {
             query?: never;
@@ -1780,6 +1796,8 @@ export interface components {
             /** Format: double */
             heightMm: number | null;
             /** Format: double */
+            spreadMm: number | null;
+            /** Format: double */
             weightG: number | null;
             note: string;
             action: string;
@@ -2057,6 +2075,8 @@ export interface components {
             saucer: "NOTHING_DUE" | "IN_WINDOW" | "DUE_NOW" | "URGENT" | "ON_HOLD" | "IN_AFTERCARE";
             /** Format: double */
             waterLeft: number | null;
+            /** Format: double */
+            trialPourLitres: number;
             standing: components["schemas"]["StandingSign"][];
             states: components["schemas"]["State"][];
             advice: components["schemas"]["Advice"];
@@ -2580,6 +2600,8 @@ export interface components {
             /** Format: double */
             heightMm?: number | null;
             /** Format: double */
+            spreadMm?: number | null;
+            /** Format: double */
             weightG?: number | null;
             note?: string | null;
         };
@@ -2793,6 +2815,46 @@ export interface components {
             potId?: string | null;
             pot?: components["schemas"]["Pot"] | null;
             wish?: components["schemas"]["Wish"] | null;
+        };
+        Tap: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        TapsRequest: {
+            /** Format: double */
+            photoWidth: number;
+            /** Format: double */
+            photoHeight: number;
+            /** Format: double */
+            rimMm?: number | null;
+            rimLeft: components["schemas"]["Tap"];
+            rimRight: components["schemas"]["Tap"];
+            top?: components["schemas"]["Tap"] | null;
+            left?: components["schemas"]["Tap"] | null;
+            right?: components["schemas"]["Tap"] | null;
+            foot?: components["schemas"]["Tap"] | null;
+            tip?: components["schemas"]["Tap"] | null;
+            from?: components["schemas"]["Tap"] | null;
+            to?: components["schemas"]["Tap"] | null;
+        };
+        Reading: {
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            error: number;
+            /** @enum {string} */
+            cause: "RIM" | "TAP" | "DEPTH" | "TILT";
+        };
+        TapMeasures: {
+            /** Format: double */
+            rimMm: number;
+            ofCover: boolean;
+            height: components["schemas"]["Reading"] | null;
+            spread: components["schemas"]["Reading"] | null;
+            lean: components["schemas"]["Reading"] | null;
+            width: components["schemas"]["Reading"] | null;
         };
         Preview: {
             signs?: components["schemas"]["Sign"][] | null;
@@ -4883,6 +4945,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapMeasures"];
                 };
             };
         };

@@ -1,5 +1,5 @@
 import { TextInput } from '@mantine/core';
-import { mass, potMass, readLength, readMass, say, width, type Units } from './format';
+import { mass, potMass, readLength, readMass, say, width, withKilos, type Units } from './format';
 
 /** Less is told in ounces, grams. */
 const POUND = 453.592;
@@ -54,7 +54,7 @@ export function LengthInput({ units, ...rest }: Props) {
   return <MeasureInput {...rest} other={bothWays(rest.value, units)} />;
 }
 
-/** A mass by the scales, in any unit one writes; the other unit stands beside it. */
-export function MassInput({ units, ...rest }: Props) {
-  return <MeasureInput {...rest} other={massBothWays(rest.value, units)} />;
+/** A mass by the scales, in any unit one writes; the other unit stands beside it. Of what is heavy a bare number is in kg or lb. */
+export function MassInput({ units, heavy, ...rest }: Props & { heavy?: boolean }) {
+  return <MeasureInput {...rest} other={massBothWays(heavy ? withKilos(rest.value, units) : rest.value, units)} />;
 }

@@ -171,6 +171,12 @@ export function readMass(text: string, units: Units): number | null {
   return Number(match[1].replace(',', '.')) * (factor[(match[2] ?? (units === 'METRIC' ? 'g' : 'oz')).toLowerCase()] ?? 1);
 }
 
+/** A bare number of what is heavy is meant in kg or lb. */
+export const withKilos = (text: string, units: Units): string => (/^\s*\d+([.,]\d+)?\s*$/.test(text) ? `${text.trim()} ${units === 'IMPERIAL' ? 'lb' : 'kg'}` : text);
+
+/** Reads what scales for plants say: "3.4", "3.4 kg", "7 lb". */
+export const readWeight = (text: string, units: Units): number | null => readMass(withKilos(text, units), units);
+
 export function keptMass(text: string, units: Units, stored: number | null | undefined): number | null {
   if (typeof stored === 'number' && text === say(potMass(stored, units))) return stored;
   return readMass(text, units);

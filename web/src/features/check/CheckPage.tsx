@@ -1,7 +1,7 @@
 import { Button, Textarea, UnstyledButton } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { newId, type Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
@@ -14,7 +14,7 @@ import { LiveCall } from '../../ui/LiveCall';
 import { Steps } from '../../ui/Steps';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { length, readMass, say } from '../../ui/format';
+import { length, litres, readWeight, say, width } from '../../ui/format';
 import { actionWords, groupWords, urgencyWords } from '../../ui/words';
 import { useCatalogue, useSignLabel } from '../advice/catalogue';
 import { PlantHead } from '../plant/PlantHead';
@@ -24,10 +24,15 @@ import { dropDraft, EMPTY, heightStep, isBlank, keepDraft, minutesTaken, readDra
 import { PhotoPicker } from '../../ui/PhotoPicker';
 import { SlipGuard } from './Roots';
 import { SignRow } from './SignRow';
-import { toList } from './signs';
+import { LeanByPhone } from './measure/LeanByPhone';
+import { Retained } from './measure/Retained';
+import { Stopwatch } from './measure/Stopwatch';
+import { measured, toList } from './signs';
 import { Taking } from './Taking';
 import { useUndo } from './undo';
 import classes from './CheckPage.module.css';
+
+const PhotoMeasures = lazy(() => import('./measure/PhotoMeasures').then((m) => ({ default: m.PhotoMeasures })));
 
 /** In the order in which a person looks. */
 const GROUPS = ['POT', 'SURFACE', 'WATER', 'LEAF', 'PESTS', 'STABILITY', 'ROOTS'];
@@ -58,7 +63,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
     setDraftState(next);
     keepDraft(id, next);
   };
-  const unread = draft.weight.trim() !== '' && readMass(draft.weight, units) === null;
+  const unread = draft.weight.trim() !== '' && readWeight(draft.weight, units) === null;
   const storedStates = useMemo(() => data.states.flatMap((s) => (s.code ? [s.code] : [])), [data.states]);
   const states = draft.states ?? storedStates;
   const asked = useMemo(
@@ -72,8 +77,13 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
   const tapped = settled.signs.length > 0 || draft.states !== null;
   const preview = useQuery({ ...reads.preview(id, settled), enabled: tapped });
   const advice = tapped && preview.data ? preview.data : data.advice;
+  const water = useWrite(writes.logWatering);
   const save = useWrite(writes.logCheck, {
     done: () => {
+      if (draft.pour?.log) {
+        const { id: pourId, litres: poured, runOffLitres } = draft.pour;
+        water.mutate({ id: pourId, request: { plantId: id, wateredOn: draft.when?.slice(0, 10) ?? today, litres: poured, runOffLitres } });
+      }
       dropDraft(id);
       offerUndo([checkId], isBlank(draft) ? 'Nothing to report: logged.' : 'Check logged.');
       void navigate(`/plants/${id}`);
@@ -91,7 +101,8 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
         states: draft.states === null ? null : asked.states,
         minutes: minutesTaken(draft, now()),
         heightMm: draft.heightMm,
-        weightG: readMass(draft.weight, units),
+        spreadMm: draft.spreadMm,
+        weightG: readWeight(draft.weight, units),
         note: draft.note,
       },
     });
@@ -104,11 +115,32 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
     return item ? [{ item, why: l.why }] : [];
   });
   const earlier = (code: string) => data.standing.find((s) => s.code === code);
+  /** Where a sign can be measured, what it is measured with. */
+  const tools = (item: Schemas['SignItem']) => {
+    const take = (value: number, more: Partial<Draft> = {}) => setDraft({ tapped: measured(draft.tapped, item, value), ...more });
+    switch (item.code) {
+      case 'WATER_POOLS':
+        return (
+          <Stopwatch
+            since={draft.pouredAt}
+            pour={say(litres(data.trialPourLitres, units))}
+            start={(pouredAt) => setDraft({ pouredAt })}
+            stopped={(seconds) => take(seconds, { pouredAt: null })}
+          />
+        );
+      case 'WATER_RUNS_THROUGH':
+        return <Retained units={units} pour={draft.pour} take={(share, pour) => take(share, { pour })} logToo={(log) => draft.pour && setDraft({ pour: { ...draft.pour, log } })} />;
+      case 'LEANS':
+        return <LeanByPhone take={take} />;
+      default:
+        return undefined;
+    }
+  };
   const rowsOf = (group: string) =>
     catalogue.signs
       .filter((s) => s.group === group)
       .map((s) => (
-        <SignRow key={s.code} item={s} tapped={draft.tapped} earlier={earlier(s.code)} change={(t) => setDraft({ tapped: t })} />
+        <SignRow key={s.code} tool={tools(s)} item={s} tapped={draft.tapped} earlier={earlier(s.code)} change={(t) => setDraft({ tapped: t })} />
       ));
   const groupOf = (group: string) => (
     <section key={group} className={classes.group} aria-labelledby={`group-${group}`}>
@@ -156,6 +188,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
                     why={why}
                     tapped={draft.tapped}
                     prefix="next"
+                    tool={tools(item)}
                     change={(t) => setDraft({ tapped: t })}
                   />
                 ))}
@@ -210,7 +243,28 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
                   change={(i) => setDraft({ heightMm: heightStep(height, i - HEIGHT_STEPS / 2) })}
                 />
               )}
+              {draft.spreadMm !== null && (
+                <p>
+                  Spread, from a photo: <b className="measure">{say(width(draft.spreadMm, units))}</b>
+                </p>
+              )}
+              <Suspense>
+                <PhotoMeasures
+                plantId={id}
+                units={units}
+                take={(m) => {
+                  const leans = catalogue.signs.find((s) => s.code === 'LEANS');
+                  setDraft({
+                    heightMm: m.height ? Math.round(m.height.value) : draft.heightMm,
+                    spreadMm: m.spread ? Math.round(m.spread.value) : draft.spreadMm,
+                    tapped: m.lean && leans ? measured(draft.tapped, leans, Math.min(60, Math.round(m.lean.value))) : draft.tapped,
+                    note: m.width ? `${draft.note}${draft.note ? ' ' : ''}Width on a photo: ${say(width(m.width.value, units))}.` : draft.note,
+                  });
+                }}
+              />
+              </Suspense>
               <MassInput
+                heavy
                 label="Weight on the scales"
                 description={data.plant.inCoverPot ? 'Lifted out of its cover. It tells how wet it is.' : 'It tells how wet it is. Weigh once just after watering, too.'}
                 value={draft.weight}

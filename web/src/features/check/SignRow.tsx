@@ -1,4 +1,5 @@
 import { UnstyledButton } from '@mantine/core';
+import type { ReactNode } from 'react';
 import type { Schemas } from '../../api/client';
 import { Steps } from '../../ui/Steps';
 import { day } from '../../ui/format';
@@ -17,10 +18,12 @@ interface Props {
   prefix?: string;
   /** Why it is asked for. */
   why?: string;
+  /** With which it is measured rather than judged. */
+  tool?: ReactNode;
 }
 
 /** One sign with its three states; a grade or a value only once it is there. */
-export function SignRow({ item, tapped, change, earlier, prefix = 'sign', why }: Props) {
+export function SignRow({ item, tapped, change, earlier, prefix = 'sign', why, tool }: Props) {
   const now = tapped[item.code];
   const present = now?.state === 'PRESENT';
   const grades = gradesOf(item);
@@ -75,6 +78,7 @@ export function SignRow({ item, tapped, change, earlier, prefix = 'sign', why }:
           />
         </div>
       )}
+      {tool && <div className={classes.value}>{tool}</div>}
     </li>
   );
 }

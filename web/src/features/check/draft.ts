@@ -1,5 +1,14 @@
 import type { Tapped } from './signs';
 
+export interface Pour {
+  /** Of the watering it is logged as: sent again it counts once. */
+  id: string;
+  litres: number;
+  runOffLitres: number;
+  /** It is a watering of today as well. */
+  log: boolean;
+}
+
 /** A check as tapped so far; kept while the tab lives, so that a reload or a wrong turn loses nothing. */
 export interface Draft {
   /** Of the check that is being tapped: it stays through a reload, so that one sent again counts once. */
@@ -9,6 +18,11 @@ export interface Draft {
   states: string[] | null;
   note: string;
   heightMm: number | null;
+  spreadMm: number | null;
+  /** When the stopwatch of a pour was started, ms; it runs on through a reload. */
+  pouredAt: number | null;
+  /** What was poured and came out, where that was measured. */
+  pour: Pour | null;
   /** As it was typed; empty where it was not weighed. */
   weight: string;
   slipped: boolean;
@@ -20,7 +34,7 @@ export interface Draft {
 }
 
 export const EMPTY: Draft = {
-  checkId: null, tapped: {}, states: null, note: '', heightMm: null, weight: '', slipped: false, when: null, minutes: null, startedAt: null,
+  checkId: null, tapped: {}, states: null, note: '', heightMm: null, spreadMm: null, pouredAt: null, pour: null, weight: '', slipped: false, when: null, minutes: null, startedAt: null,
 };
 
 const key = (plant: string) => `check-draft-${plant}`;
@@ -47,7 +61,7 @@ export const dropDraft = (plant: string) => sessionStorage.removeItem(key(plant)
 
 /** Nothing was seen, said or measured. */
 export const isBlank = (d: Draft): boolean =>
-  Object.keys(d.tapped).length === 0 && d.states === null && d.note.trim() === '' && d.heightMm === null && d.weight.trim() === '';
+  Object.keys(d.tapped).length === 0 && d.states === null && d.note.trim() === '' && d.heightMm === null && d.spreadMm === null && d.weight.trim() === '';
 
 /** Whole minutes taken, at least one. */
 export const minutesTaken = (d: Draft, now: number): number =>

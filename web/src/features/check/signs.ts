@@ -32,6 +32,11 @@ export function tapAbsent(tapped: Tapped, item: SignItem): Tapped {
   return { ...tapped, [item.code]: { code: item.code, state: 'ABSENT', grade: null, value: null } };
 }
 
+/** As it was measured, to the digit. */
+export function measured(tapped: Tapped, item: SignItem, value: number): Tapped {
+  return { ...tapped, [item.code]: { code: item.code, state: 'PRESENT', grade: null, value } };
+}
+
 export function stepValue(tapped: Tapped, item: SignItem, by: number): Tapped {
   const before = tapped[item.code];
   if (before?.state !== 'PRESENT') return tapped;

@@ -25,7 +25,7 @@ export function NumberChoice({ title, number, chosen, units, mayChoose, busy, ch
   const read = readNumber(text, stored, number.unit, units);
   const fits = read !== null && read >= number.least && read <= number.most;
   const range = `Between ${numberWords(number.least, number.unit, units)} and ${numberWords(number.most, number.unit, units)}.`;
-  const Input = number.unit === 'g' ? MassInput : LengthInput;
+  const field = { label: title, bare: true, value: text, units, disabled: !mayChoose, error: fits ? undefined : range, description: range, change: setText };
   return (
     <form
       className={classes.number}
@@ -37,7 +37,7 @@ export function NumberChoice({ title, number, chosen, units, mayChoose, busy, ch
       <p>
         {number.reason}. <span className={page.soft}>{number.cost}.</span>
       </p>
-      <Input label={title} bare value={text} units={units} disabled={!mayChoose} error={fits ? undefined : range} description={range} change={setText} />
+      {number.unit === 'g' ? <MassInput heavy {...field} /> : <LengthInput {...field} />}
       {mayChoose && (
         <Button type="submit" variant="default" disabled={busy}>
           Set

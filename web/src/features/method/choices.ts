@@ -1,4 +1,4 @@
-import { keptLength, mass, readMass, say, width, type Units } from '../../ui/format';
+import { keptLength, mass, readWeight, say, width, type Units } from '../../ui/format';
 import type { Schemas } from '../../api/client';
 
 export type Level = Schemas['LevelChoice']['level'];
@@ -21,7 +21,6 @@ const kilos = (g: number, units: Units) => (units === 'IMPERIAL' ? mass(g, units
 export function readNumber(text: string, stored: number, unit: string, units: Units): number | null {
   if (text === numberWords(stored, unit, units)) return stored;
   if (unit !== 'g') return keptLength(text, units, null);
-  const bare = /^\s*\d+([.,]\d+)?\s*$/.test(text);
-  const g = readMass(bare ? `${text} ${units === 'IMPERIAL' ? 'lb' : 'kg'}` : text, units);
+  const g = readWeight(text, units);
   return g === null ? null : Math.round(g);
 }

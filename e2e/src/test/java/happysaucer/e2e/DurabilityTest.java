@@ -114,7 +114,10 @@ class DurabilityTest {
           List.of("cover_top_mm", "cover_height_mm", "cover_mass_g", "cover_fixed")) {
         sql.execute("alter table plant drop column " + column);
       }
-      sql.execute("alter table plant_check drop column weight_g");
+      for (String column : List.of("weight_g", "spread_mm")) {
+        sql.execute("alter table plant_check drop column " + column);
+      }
+      sql.execute("alter table plant drop column merged_into");
       sql.execute("drop table job_need");
       sql.execute("alter table job drop column asked");
       sql.execute("alter table job add column advice_imperial clob");

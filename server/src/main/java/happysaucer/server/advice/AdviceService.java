@@ -51,6 +51,12 @@ public class AdviceService {
    * @param argument what somebody holds against the rules
    * @param method what was chosen for it and at which level
    */
+  /** So many trial pours fill a pot: soak-in is timed with one of them. */
+  private static final double TRIAL_POURS = 10;
+
+  /**
+   * @param trialPourLitres with which soak-in is timed
+   */
   public record Advised(
       StoredPlant plant,
       Advice advice,
@@ -58,6 +64,7 @@ public class AdviceService {
       List<AdviceRequest.State> states,
       Saucer saucer,
       @Nullable Double waterLeft,
+      double trialPourLitres,
       ArgumentView argument,
       MethodView method) {}
 
@@ -119,6 +126,7 @@ public class AdviceService {
         gathered.states(),
         Saucer.of(advice.call()),
         Glances.waterLeft(gathered, books.team(), kept),
+        Advise.pot(kept.request().pot()).inside().litres() / TRIAL_POURS,
         argument(gathered),
         method(gathered, kept.request()));
   }

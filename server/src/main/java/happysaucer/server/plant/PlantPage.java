@@ -69,6 +69,7 @@ class PlantPage {
   }
 
   /**
+   * @param trialPourLitres with which soak-in is timed
    * @param standing signs that count today, from the last check and what lasts of earlier ones
    * @param courses how measures went over the visits
    * @param argument what somebody holds against the rules now
@@ -80,6 +81,7 @@ class PlantPage {
       StoredPlant plant,
       Saucer saucer,
       @Nullable Double waterLeft,
+      double trialPourLitres,
       List<AdviceService.StandingSign> standing,
       List<AdviceRequest.State> states,
       Advice advice,
@@ -146,6 +148,7 @@ class PlantPage {
         advised.plant(),
         care != null && advised.saucer() != Saucer.URGENT ? Saucer.IN_AFTERCARE : advised.saucer(),
         advised.waterLeft(),
+        advised.trialPourLitres(),
         advised.standing(),
         advised.states(),
         advised.advice(),

@@ -28,9 +28,9 @@ interface CheckMapper {
   @Insert(
       """
       insert into plant_check (id, plant_id, visit_id, user_id, checked_at, checked_on, minutes, height_mm,
-                               weight_g, note,
+                               spread_mm, weight_g, note,
                                action, urgency, recheck_on, received_at)
-      values (#{id}, #{plant}, #{visit}, #{user}, #{at}, #{on}, #{minutes}, #{height}, #{weight},
+      values (#{id}, #{plant}, #{visit}, #{user}, #{at}, #{on}, #{minutes}, #{height}, #{spread}, #{weight},
               #{note},
               #{action},
               #{urgency}, #{recheck}, #{received})""")
@@ -43,6 +43,7 @@ interface CheckMapper {
       @Param("on") LocalDate on,
       @Param("minutes") @Nullable Double minutes,
       @Param("height") @Nullable Double heightMm,
+      @Param("spread") @Nullable Double spreadMm,
       @Param("weight") @Nullable Double weightG,
       @Param("note") String note,
       @Param("action") String action,
@@ -132,12 +133,15 @@ interface CheckMapper {
 
   @Update(
       """
-      update plant set height_mm = #{height}, version = version + 1, changed_at = #{at},
+      update plant set height_mm = coalesce(#{height}, height_mm),
+             spread_mm = coalesce(#{spread}, spread_mm), version = version + 1, changed_at = #{at},
              changed_by = #{user}
-      where id = #{plant} and height_mm is distinct from #{height}""")
-  void height(
+      where id = #{plant} and (height_mm is distinct from coalesce(#{height}, height_mm)
+                               or spread_mm is distinct from coalesce(#{spread}, spread_mm))""")
+  void size(
       @Param("plant") UUID plant,
-      @Param("height") double heightMm,
+      @Param("height") @Nullable Double heightMm,
+      @Param("spread") @Nullable Double spreadMm,
       @Param("at") Instant at,
       @Param("user") UUID user);
 
@@ -165,6 +169,7 @@ interface CheckMapper {
       String who,
       @Nullable Double minutes,
       @Nullable Double heightMm,
+      @Nullable Double spreadMm,
       @Nullable Double weightG,
       String note,
       String action,
@@ -173,7 +178,7 @@ interface CheckMapper {
   @Select(
       """
       select k.id, k.plant_id, k.checked_at, k.checked_on, u.name as who, k.minutes, k.height_mm,
-             k.weight_g, k.note, k.action, k.urgency
+             k.spread_mm, k.weight_g, k.note, k.action, k.urgency
       from plant_check k join app_user u on u.id = k.user_id
       where k.plant_id = #{plant} and k.voided_at is null
       order by k.checked_at desc limit #{most}""")

@@ -14,6 +14,7 @@ public record CheckView(
     String who,
     @Nullable Double minutes,
     @Nullable Double heightMm,
+    @Nullable Double spreadMm,
     @Nullable Double weightG,
     String note,
     String action,

@@ -67,6 +67,7 @@ public class Checks {
    * @param states of the plant now; null leaves them as they are
    * @param weightG of the planted pot, lifted out of its cover
    * @param heightMm when it was measured; becomes the plant's height
+   * @param spreadMm when it was measured; becomes the plant's spread
    */
   public record CheckRequest(
       @NotNull(message = "Say which plant.") UUID plantId,
@@ -81,6 +82,10 @@ public class Checks {
           @DecimalMin(value = "10", message = "Must be at least 10 mm.")
           @DecimalMax(value = "20000", message = "Must be at most 20 m.")
           Double heightMm,
+      @Nullable
+          @DecimalMin(value = "10", message = "Must be at least 10 mm.")
+          @DecimalMax(value = "20000", message = "Must be at most 20 m.")
+          Double spreadMm,
       @Nullable
           @DecimalMin(value = "20", message = "Must be at least 20 g.")
           @DecimalMax(value = "1000000", message = "Must be at most 1000 kg.")
@@ -127,6 +132,7 @@ public class Checks {
         on,
         request.minutes(),
         request.heightMm(),
+        request.spreadMm(),
         request.weightG(),
         request.note() == null ? "" : request.note().trim(),
         preview.call().action(),
@@ -151,8 +157,9 @@ public class Checks {
     if (request.states() != null) {
       replaceStates(request.plantId(), request.states(), on);
     }
-    if (request.heightMm() != null) {
-      mapper.height(request.plantId(), request.heightMm(), clock.now(), user.id());
+    if (request.heightMm() != null || request.spreadMm() != null) {
+      mapper.size(
+          request.plantId(), request.heightMm(), request.spreadMm(), clock.now(), user.id());
     }
     events.publishEvent(PlantTouched.of(request.plantId()));
   }
@@ -282,6 +289,7 @@ public class Checks {
                     row.who(),
                     row.minutes(),
                     row.heightMm(),
+                    row.spreadMm(),
                     row.weightG(),
                     row.note(),
                     row.action(),
