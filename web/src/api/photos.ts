@@ -8,8 +8,8 @@ async function orThrow(response: Response): Promise<void> {
   throw new ProblemError(response.status, ((await response.json().catch(() => null)) ?? {}) as Problem);
 }
 
-/** What a photo was taken at. */
-export type Occasion = { check: string } | { job: string };
+/** What a photo was taken at; empty where it was taken of the plant as such. */
+export type Occasion = { check: string } | { job: string } | Record<string, never>;
 
 /** The body is the picture itself; the generated client knows only JSON. */
 export async function sendPhoto(id: string, plant: string, occasion: Occasion, file: Blob): Promise<void> {

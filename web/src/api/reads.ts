@@ -43,6 +43,7 @@ export const reads = {
       staleTime: MINUTE,
     }),
   plant: (id: string) => queryOptions({ queryKey: ['plant', id], queryFn: () => body(api.GET('/api/plants/{id}', { params: { path: { id } } })) }),
+  twin: (id: string) => queryOptions({ queryKey: ['plant', id, 'twin'], queryFn: () => body(api.GET('/api/plants/{id}/twin', { params: { path: { id } } })) }),
   fit: (id: string) => queryOptions({ queryKey: ['plant', id, 'fit'], queryFn: () => body(api.GET('/api/plants/{id}/fit', { params: { path: { id } } })) }),
   whatIf: (id: string, asked: Schemas['WhatIfRequest']) =>
     queryOptions({

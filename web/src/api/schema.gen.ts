@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plants/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["merge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plants/{id}/advice": {
         parameters: {
             query?: never;
@@ -1020,6 +1036,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["list_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plants/{id}/twin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["twin"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1563,6 +1595,9 @@ export interface components {
             heightMm?: number | null;
         };
         PlantRequest: {
+            species?: string | null;
+            /** @enum {string|null} */
+            group?: "FIG" | "DRACAENA" | "ARALIA" | "PALM" | "WATER_TRUNK" | "AROID_LARGE" | "AROID_TRAILING" | "AROID_FLOOR" | "SPATHE" | "PEPEROMIA" | "FERN" | "FERN_LIKE" | "STRELITZIA" | "PRAYER" | "BROMELIAD" | "ORCHID_EPIPHYTE" | "ORCHID_GROUND" | "CACTUS_DESERT" | "CACTUS_FOREST" | "SUCCULENT" | "EUPHORBIA" | "CAUDEX" | "CITRUS" | "MEDITERRANEAN" | "WARM_SHRUB" | "PELARGONIUM" | "FOLIAGE_TREE" | "TRAINED_TREE" | "TRAILER" | "HERB" | null;
             commonName: string;
             /** Format: double */
             heightMm?: number | null;
@@ -2856,6 +2891,12 @@ export interface components {
             lean: components["schemas"]["Reading"] | null;
             width: components["schemas"]["Reading"] | null;
         };
+        MergeRequest: {
+            /** Format: uuid */
+            twinId: string;
+            /** Format: int32 */
+            twinVersion: number;
+        };
         Preview: {
             signs?: components["schemas"]["Sign"][] | null;
             states?: components["schemas"]["State"][] | null;
@@ -3273,6 +3314,20 @@ export interface components {
             total: number | null;
             /** Format: int32 */
             waiting: number;
+        };
+        TwinCounts: {
+            /** Format: int32 */
+            checks: number;
+            /** Format: int32 */
+            waterings: number;
+            /** Format: int32 */
+            photos: number;
+            /** Format: int32 */
+            jobs: number;
+        };
+        TwinView: {
+            plant: components["schemas"]["StoredPlant"];
+            counts: components["schemas"]["TwinCounts"];
         };
         FitView: {
             plant: components["schemas"]["StoredPlant"];
@@ -4975,6 +5030,34 @@ export interface operations {
             };
         };
     };
+    merge: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MergeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantView"];
+                };
+            };
+        };
+    };
     preview: {
         parameters: {
             query?: never;
@@ -5389,6 +5472,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantList"];
+                };
+            };
+        };
+    };
+    twin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwinView"];
                 };
             };
         };

@@ -106,6 +106,13 @@ export const writes = {
   movePlant: plant(({ id, version: of, request }: Versioned<Schemas['MoveRequest']>) =>
     body(api.PUT('/api/plants/{id}/place', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
   ),
+  mergePlants: plant(
+    ({ id, version: of, request }: Versioned<Schemas['MergeRequest']>) =>
+      body(api.POST('/api/plants/{id}/merge', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+    'jobs',
+    'site',
+    'clients',
+  ),
   retirePlant: plant(
     ({ id, version: of, request }: Versioned<Schemas['RetireRequest']>) =>
       body(api.PUT('/api/plants/{id}/retired', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),

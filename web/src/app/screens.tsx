@@ -30,6 +30,9 @@ export const SCREENS: Screen[] = [
   now('/plants/:id/check', CheckPage),
   later('/plants/:id/repot', () => import('../features/repot/RepotPage').then((m) => m.RepotPage)),
   later('/plants/:id/edit', () => import('../features/plant/EditPlantPage').then((m) => m.EditPlantPage)),
+  later('/add', () => import('../features/plant/WherePage').then((m) => m.WherePage), {
+    found: { title: 'Add a plant', detail: 'where it stands, what it is, its pot' },
+  }),
   later('/jobs', () => import('../features/job/JobsPage').then((m) => m.JobsPage), {
     rim: { label: 'Jobs', icon: IconCalendarWeek },
     found: { title: 'Jobs', detail: 'repots by week' },

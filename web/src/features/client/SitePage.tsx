@@ -103,6 +103,11 @@ export function SitePage() {
                   </span>
                 </Link>
                 {mayWork && (
+                  <Button component={Link} variant="subtle" size="sm" to={`add?spot=${s.id}`} aria-label={`Add a plant at ${s.name}`}>
+                    Add
+                  </Button>
+                )}
+                {mayWork && (
                   <Button variant="subtle" size="sm" aria-label={`Edit ${s.name}`} onClick={() => setEdit({ kind: 'spot', siteId: site.id, spot: s })}>
                     Edit
                   </Button>

@@ -1,10 +1,11 @@
-import { Button, NativeSelect, NumberInput, TextInput } from '@mantine/core';
-import { useDebouncedValue } from '@mantine/hooks';
+import { Button, FileButton, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { IconCamera } from '@tabler/icons-react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { newId, type Schemas } from '../../api/client';
 import { useOnce } from '../../api/once';
+import { sendPhoto } from '../../api/photos';
 import { faultsByField } from '../../api/problem';
 import { reads } from '../../api/reads';
 import { atItsField, useWrite } from '../../api/useWrite';
@@ -14,17 +15,14 @@ import { LengthInput } from '../../ui/LengthInput';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { readLength, say, width, type Units } from '../../ui/format';
-import { notifyDone } from '../../ui/notify';
-import { MATERIALS } from '../../ui/potWords';
-import { lightWords, plain } from '../../ui/words';
-import { useCatalogue } from '../advice/catalogue';
+import { readLength, say, width } from '../../ui/format';
+import { notifyDone, notifyProblem } from '../../ui/notify';
+import { lightWords } from '../../ui/words';
 import { useReader } from '../team/session';
+import { Sizes, WhatItIs, type Choice } from './parts';
 import classes from './AddPlant.module.css';
 
 type Material = Schemas['AddRequest']['potMaterial'];
-type Kind = Schemas['Kind'];
-type Look = Schemas['GroupLook'];
 
 const LIGHTS = ['LOW', 'MEDIUM', 'BRIGHT_INDIRECT', 'DIRECT'] as const;
 const NEW_SPOT = 'new';
@@ -33,21 +31,36 @@ const NEW_SPOT = 'new';
 export function AddPlantPage() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useQuery(reads.site(id));
+  const [params] = useSearchParams();
+  const likeId = params.get('like');
+  const like = useQuery({ ...reads.plant(likeId ?? ''), enabled: likeId !== null });
   if (error) return <Trouble error={error} again={() => void refetch()} />;
-  if (!data) return <Waiting />;
-  return <Add site={data} />;
+  if (!data || (likeId && like.isPending)) return <Waiting />;
+  return <Add site={data} like={like.data?.plant ?? null} />;
 }
 
-function Add({ site }: { site: Schemas['SiteView'] }) {
-  const { units, today } = useReader();
+/** What another plant is, for one like it. */
+const kindOf = (plant: Schemas['StoredPlant']): Choice =>
+  plant.speciesGroup === null
+    ? { known: { species: plant.species, commonName: plant.commonName } }
+    : { group: { group: plant.speciesGroup as Schemas['GroupLook']['group'], label: plant.commonName, looks: plant.species } };
+
+function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredPlant'] | null }) {
+  const { units, today, mayWork } = useReader();
   const navigate = useNavigate();
   const once = useOnce();
   const [params] = useSearchParams();
   const [spot, setSpot] = useState(params.get('spot') ?? site.spots[0]?.id ?? NEW_SPOT);
   const [newSpot, setNewSpot] = useState({ id: newId(), name: '', light: 'MEDIUM' as (typeof LIGHTS)[number] });
-  const [kind, setKind] = useState<{ known: Kind } | { group: Look } | null>(null);
+  const [kind, setKind] = useState<Choice | null>(like && kindOf(like));
   const [called, setCalled] = useState('');
-  const [pot, setPot] = useState({ top: '', depth: '', material: 'PLASTIC' as Material, holes: true });
+  const [photo, setPhoto] = useState<File | null>(null);
+  const [pot, setPot] = useState({
+    top: like ? say(width(like.potTopMm, units)) : '',
+    depth: like?.potHeightMm ? say(width(like.potHeightMm, units)) : '',
+    material: (like?.potMaterial ?? 'PLASTIC') as Material,
+    holes: like ? like.potHoles > 0 : true,
+  });
   const [more, setMore] = useState({ label: '', count: 1, lastRepotted: '', height: '' });
   const [missing, setMissing] = useState<Record<string, string>>({});
   const addSpot = useWrite(writes.saveSpot, { failed: atItsField });
@@ -56,7 +69,8 @@ function Add({ site }: { site: Schemas['SiteView'] }) {
       const [first] = made;
       if (!first) return;
       notifyDone(made.length === 1 ? `${first.label} is in care.` : `${first.label} to ${made[made.length - 1]?.label} are in care.`);
-      void navigate(made.length === 1 ? `/plants/${first.id}/check` : `/plants?site=${site.site.id}`);
+      if (photo) void sendPhoto(newId(), first.id, {}, photo).catch(notifyProblem);
+      void navigate(made.length > 1 ? `/plants?site=${site.site.id}` : mayWork ? `/plants/${first.id}/check` : `/plants/${first.id}`);
     },
     failed: (e) => {
       once.refused(e);
@@ -189,143 +203,25 @@ function Add({ site }: { site: Schemas['SiteView'] }) {
               error={faults.lastRepotted}
               change={(lastRepotted) => setMore({ ...more, lastRepotted })}
             />
+            <div>
+              <FileButton accept="image/jpeg,image/png" capture="environment" onChange={setPhoto}>
+                {(props) => (
+                  <Button {...props} variant="default" leftSection={<IconCamera size={20} aria-hidden />}>
+                    {photo ? 'Another photo' : 'A photo'}
+                  </Button>
+                )}
+              </FileButton>
+              {photo && <p className={classes.hint}>{photo.name} goes with {more.count > 1 ? 'the first of them' : 'it'}.</p>}
+            </div>
             <LengthInput label="Height of the plant" value={more.height} units={units} error={faults.heightMm} change={(height) => setMore({ ...more, height })} />
           </div>
         </fieldset>
         <div className={classes.acts}>
           <Button type="submit" size="lg" loading={add.isPending || addSpot.isPending}>
-            {more.count > 1 ? `Add ${more.count} of them` : 'Add it, then look at it'}
+            {more.count > 1 ? `Add ${more.count} of them` : mayWork ? 'Add it, then look at it' : 'Add it'}
           </Button>
         </div>
       </form>
-    </>
-  );
-}
-
-interface WhatProps {
-  kind: { known: Kind } | { group: Look } | null;
-  choose: (kind: { known: Kind } | { group: Look } | null) => void;
-  called: string;
-  call: (name: string) => void;
-  fault: string | undefined;
-}
-
-/** By any of its names as it is typed, or by what one sees of it. */
-function WhatItIs({ kind, choose, called, call, fault }: WhatProps) {
-  const [text, setText] = useState('');
-  const [search] = useDebouncedValue(text.trim(), 120);
-  const [unknown, setUnknown] = useState(false);
-  const kinds = useQuery({ ...reads.kinds(search), enabled: search !== '' });
-  const looks = useQuery({ ...reads.looks(), enabled: unknown });
-  if (kind) {
-    const [name, detail] = 'known' in kind ? [kind.known.commonName, kind.known.species] : [kind.group.label, kind.group.looks];
-    return (
-      <>
-        <div className={classes.chosen}>
-          <div>
-            <strong>{name}</strong>
-            <span>{'known' in kind ? <i>{detail}</i> : detail}</span>
-          </div>
-          <Button variant="default" onClick={() => choose(null)}>
-            Another
-          </Button>
-        </div>
-        {'group' in kind && <TextInput label="What you call it" description="So that you find it again." value={called} onChange={(e) => call(e.currentTarget.value)} />}
-      </>
-    );
-  }
-  if (unknown) {
-    return (
-      <>
-        <p className={classes.hint}>Choose what looks most like it. The call is made by what such plants need; the kind can be named later.</p>
-        <ul className={classes.looks}>
-          {looks.data?.map((l) => (
-            <li key={l.group}>
-              <button type="button" onClick={() => choose({ group: l })}>
-                <strong>{l.label}</strong>
-                <span>{l.looks}</span>
-              </button>
-            </li>
-          ))}
-        </ul>
-        <Button variant="subtle" onClick={() => setUnknown(false)}>
-          I know its name
-        </Button>
-      </>
-    );
-  }
-  return (
-    <>
-      <TextInput
-        label="Name"
-        description="Any of its names, or the beginning of one."
-        autoComplete="off"
-        value={text}
-        error={fault}
-        onChange={(e) => setText(e.currentTarget.value)}
-      />
-      {search !== '' && kinds.data && (
-        <ul className={classes.kinds} aria-label="Kinds that may be meant">
-          {kinds.data.map((k) => (
-            <li key={k.species}>
-              <button type="button" onClick={() => choose({ known: k })}>
-                <strong>{k.commonName}</strong>
-                <span>
-                  <i>{k.species}</i>, {k.groupLabel.toLowerCase()}
-                </span>
-              </button>
-            </li>
-          ))}
-          {kinds.data.length === 0 && <li className={classes.hint}>Nothing in the book is called so.</li>}
-        </ul>
-      )}
-      <Button variant="default" onClick={() => setUnknown(true)}>
-        I do not know
-      </Button>
-    </>
-  );
-}
-
-interface Pot {
-  top: string;
-  depth: string;
-  material: Material;
-  holes: boolean;
-}
-
-/** A trade size by one tap, or the tape. */
-function Sizes({ pot, units, set, faults }: { pot: Pot; units: Units; set: (pot: Pot) => void; faults: Record<string, string> }) {
-  const catalogue = useCatalogue();
-  const sizes = (catalogue?.tradeSizes ?? []).filter((s) => s.shape === 'STANDARD' && s.material === 'PLASTIC');
-  const words = (mm: number) => say(width(mm, units));
-  return (
-    <>
-      <div className={classes.sizes} role="group" aria-label="Usual widths">
-        {sizes.map((s) => (
-          <button key={s.id} type="button" aria-pressed={pot.top === words(s.topMm)} onClick={() => set({ ...pot, top: words(s.topMm), depth: words(s.heightMm) })}>
-            {words(s.topMm)}
-          </button>
-        ))}
-      </div>
-      <div className={classes.pair}>
-        <LengthInput label="Width by tape" value={pot.top} units={units} error={faults.potTopMm} change={(top) => set({ ...pot, top, depth: '' })} />
-        <LengthInput label="Depth" description="Empty takes the usual one." value={pot.depth} units={units} error={faults.potHeightMm} change={(depth) => set({ ...pot, depth })} />
-        <NativeSelect
-          label="Made of"
-          value={pot.material}
-          onChange={(e) => set({ ...pot, material: e.currentTarget.value as Material })}
-          data={MATERIALS.map((m) => ({ value: m, label: plain(m) }))}
-        />
-        <NativeSelect
-          label="Holes"
-          value={pot.holes ? 'yes' : 'no'}
-          onChange={(e) => set({ ...pot, holes: e.currentTarget.value === 'yes' })}
-          data={[
-            { value: 'yes', label: 'It has holes' },
-            { value: 'no', label: 'None' },
-          ]}
-        />
-      </div>
     </>
   );
 }

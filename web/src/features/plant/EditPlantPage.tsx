@@ -1,4 +1,5 @@
 import { Button, NativeSelect, Textarea, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState, type FormEvent } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -18,6 +19,7 @@ import { MATERIALS, SHAPES } from '../../ui/potWords';
 import { plain } from '../../ui/words';
 import { useCatalogue } from '../advice/catalogue';
 import { useReader } from '../team/session';
+import { SizeTaps, WhatItIs, type Choice } from './parts';
 import { PlantHead } from './PlantHead';
 import { usePlant, type PlantView } from './usePlant';
 import classes from './EditPlantPage.module.css';
@@ -25,7 +27,7 @@ import classes from './EditPlantPage.module.css';
 type PlantRequest = Schemas['PlantRequest'];
 
 const LABELS: Record<string, string> = {
-  commonName: 'Name', heightMm: 'Height', spreadMm: 'Spread', sizeWish: 'Size', watererHabit: 'Watering',
+  commonName: 'Name', species: 'Kind', group: 'Group', heightMm: 'Height', spreadMm: 'Spread', sizeWish: 'Size', watererHabit: 'Watering',
   fed: 'Fed', lastRepotted: 'Last repotted', potMaterial: 'Pot material', potTopMm: 'Pot width',
   potBaseMm: 'Base width', potHeightMm: 'Pot depth', potHoles: 'Holes', note: 'Note', potShape: 'Shape',
   potMouthMm: 'Mouth', potTopDepthMm: 'Front to back, top', potBaseDepthMm: 'Front to back, base',
@@ -98,15 +100,20 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
     potHoles: String(plant.potHoles),
     potFeet: String(plant.potFeet),
     potWireHoles: String(plant.potWireHoles),
-    'ball.topMm': maybe(plant.ballTopMm, units),
-    'ball.baseMm': maybe(plant.ballBaseMm, units),
-    'ball.topDepthMm': maybe(plant.ballTopDepthMm, units),
-    'ball.baseDepthMm': maybe(plant.ballBaseDepthMm, units),
-    'ball.heightMm': maybe(plant.ballHeightMm, units),
+    ball: {
+      topMm: maybe(plant.ballTopMm, units),
+      baseMm: maybe(plant.ballBaseMm, units),
+      topDepthMm: maybe(plant.ballTopDepthMm, units),
+      baseDepthMm: maybe(plant.ballBaseDepthMm, units),
+      heightMm: maybe(plant.ballHeightMm, units),
+    },
     note: plant.note,
   }));
-  const [form, setForm] = useState(opened);
-  const [unread, setUnread] = useState<Record<string, string>>({});
+  const form = useForm({ initialValues: opened });
+  const { values } = form;
+  /** What it is, where that was changed here. */
+  const [kind, setKind] = useState<Choice | null>(null);
+  const [naming, setNaming] = useState(false);
   const {
     save,
     stale,
@@ -118,7 +125,8 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
       void navigate(`/plants/${id}`);
     },
   });
-  const faults = { ...refused, ...unread };
+  const faults: Record<string, string | undefined> = { ...refused, ...(form.errors as Record<string, string | undefined>) };
+  const textOf = (key: MeasureField | MaybeField): string => (key.startsWith('ball.') ? values.ball[key.slice(5) as keyof typeof values.ball] : values[key as Exclude<typeof key, BallField>]);
 
   const stored = measuresOf(plant);
 
@@ -126,30 +134,30 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
   const read = (): PlantRequest | null => {
     const wrong: Record<string, string> = {};
     const mm = (key: MeasureField): number => {
-      const value = keptLength(form[key], units, stored[key]);
+      const value = keptLength(textOf(key), units, stored[key]);
       if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in.';
       return value ?? 0;
     };
     const maybeMm = (key: MaybeField): number | null => {
-      if (form[key].trim() === '') return null;
-      const value = keptLength(form[key], units, stored[key]);
+      if (textOf(key).trim() === '') return null;
+      const value = keptLength(textOf(key), units, stored[key]);
       if (value === null) wrong[key] = 'Write a length like 15 cm, 150 mm or 6 in, or leave it empty.';
       return value;
     };
     const grams = (key: 'potMassG' | 'coverMassG'): number | null => {
-      if (form[key].trim() === '') return null;
-      const value = keptMass(form[key], units, plant[key]);
+      if (values[key].trim() === '') return null;
+      const value = keptMass(values[key], units, plant[key]);
       if (!value) wrong[key] = 'Write a mass like 850 g, 1.2 kg or 2 lb, or leave it empty.';
       return value;
     };
     const count = (key: 'potHoles' | 'potFeet' | 'potWireHoles', what: string): number => {
-      const n = Number(form[key]);
-      if (!Number.isInteger(n) || form[key].trim() === '') wrong[key] = `Count the ${what}: 0 or more.`;
+      const n = Number(values[key]);
+      if (!Number.isInteger(n) || values[key].trim() === '') wrong[key] = `Count the ${what}: 0 or more.`;
       return n;
     };
-    const trough = form.potShape === 'TROUGH';
-    const covered = form.inCoverPot === 'true';
-    const square = trough || form.potShape === 'SQUARE';
+    const trough = values.potShape === 'TROUGH';
+    const covered = values.inCoverPot === 'true';
+    const square = trough || values.potShape === 'SQUARE';
     const ball = {
       topMm: maybeMm('ball.topMm'),
       baseMm: maybeMm('ball.baseMm'),
@@ -158,21 +166,23 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
       heightMm: maybeMm('ball.heightMm'),
     };
     const request: PlantRequest = {
-      commonName: form.commonName,
+      species: kind && 'known' in kind ? kind.known.species : null,
+      group: kind && 'group' in kind ? kind.group.group : null,
+      commonName: values.commonName,
       heightMm: maybeMm('heightMm'),
       spreadMm: maybeMm('spreadMm'),
-      sizeWish: (form.sizeWish || null) as PlantRequest['sizeWish'],
-      watererHabit: form.watererHabit as PlantRequest['watererHabit'],
-      fed: form.fed === '' ? null : form.fed === 'true',
-      lastRepotted: form.lastRepotted || null,
-      potShape: form.potShape as PlantRequest['potShape'],
-      potMaterial: form.potMaterial as PlantRequest['potMaterial'],
+      sizeWish: (values.sizeWish || null) as PlantRequest['sizeWish'],
+      watererHabit: values.watererHabit as PlantRequest['watererHabit'],
+      fed: values.fed === '' ? null : values.fed === 'true',
+      lastRepotted: values.lastRepotted || null,
+      potShape: values.potShape as PlantRequest['potShape'],
+      potMaterial: values.potMaterial as PlantRequest['potMaterial'],
       potTopMm: mm('potTopMm'),
       potBaseMm: maybeMm('potBaseMm'),
       potHeightMm: maybeMm('potHeightMm'),
-      potMouthMm: form.potShape === 'URN' ? maybeMm('potMouthMm') : null,
-      potTopDepthMm: form.potShape === 'TROUGH' ? maybeMm('potTopDepthMm') : null,
-      potBaseDepthMm: form.potShape === 'TROUGH' ? maybeMm('potBaseDepthMm') : null,
+      potMouthMm: values.potShape === 'URN' ? maybeMm('potMouthMm') : null,
+      potTopDepthMm: values.potShape === 'TROUGH' ? maybeMm('potTopDepthMm') : null,
+      potBaseDepthMm: values.potShape === 'TROUGH' ? maybeMm('potBaseDepthMm') : null,
       potFootMm: maybeMm('potFootMm'),
       potMassG: grams('potMassG'),
       potHoles: count('potHoles', 'holes'),
@@ -183,13 +193,13 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
       coverTopMm: covered ? maybeMm('coverTopMm') : null,
       coverHeightMm: covered ? maybeMm('coverHeightMm') : null,
       coverMassG: covered ? grams('coverMassG') : null,
-      coverFixed: covered && form.coverFixed === 'true',
-      note: form.note,
+      coverFixed: covered && values.coverFixed === 'true',
+      note: values.note,
     };
-    setUnread(wrong);
+    form.setErrors(wrong);
     return Object.keys(wrong).length > 0 ? null : request;
   };
-  const touched = (field: string) => form[field as keyof typeof form] !== opened[field as keyof typeof form];
+  const touched = (field: string) => (field === 'species' ? kind !== null : form.isDirty(field));
   /** What someone else has changed stays as they have it, unless it was changed here as well. */
   const send = (of: number, theirs: Change[] = []) => {
     const request = read();
@@ -199,17 +209,16 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
   };
   const tape = (key: MeasureField | MaybeField | 'potMassG' | 'coverMassG') => ({
     label: LABELS[key] ?? key,
-    value: form[key],
+    value: key === 'potMassG' || key === 'coverMassG' ? values[key] : textOf(key),
     error: faults[key],
     units,
-    change: (value: string) => setForm({ ...form, [key]: value }),
+    change: (value: string) => form.setFieldValue(key, value),
   });
+  const trade = (id: string) => catalogue?.tradeSizes.find((t) => t.id === id);
   /** A trade size fills in all measures of the pot; each can be put right by tape. */
-  const pick = (size: string) => {
-    const s = catalogue?.tradeSizes.find((t) => t.id === size);
-    if (!s) return;
-    setForm({
-      ...form,
+  const pick = (s: Schemas['TradeSize'] | undefined) =>
+    s &&
+    form.setValues({
       potShape: s.shape,
       potMaterial: s.material,
       potTopMm: say(width(s.topMm, units)),
@@ -222,28 +231,18 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
       potTopDepthMm: '',
       potBaseDepthMm: '',
     });
-  };
-  const pickBall = (size: string) => {
-    const s = catalogue?.tradeSizes.find((t) => t.id === size);
-    if (!s) return;
-    const ball = s.filled;
-    setForm({
-      ...form,
-      'ball.topMm': say(width(ball.topMm, units)),
-      'ball.baseMm': say(width(ball.baseMm, units)),
-      'ball.heightMm': say(width(ball.heightMm, units)),
-    });
+  const pickBall = (id: string) => {
+    const ball = trade(id)?.filled;
+    if (!ball) return;
+    form.setFieldValue('ball.topMm', say(width(ball.topMm, units)));
+    form.setFieldValue('ball.baseMm', say(width(ball.baseMm, units)));
+    form.setFieldValue('ball.heightMm', say(width(ball.heightMm, units)));
   };
   const submit = (e: FormEvent) => {
     e.preventDefault();
     send(version);
   };
-  const text = (key: keyof typeof form) => ({
-    label: LABELS[key],
-    value: form[key],
-    error: faults[key],
-    onChange: (e: { currentTarget: { value: string } }) => setForm({ ...form, [key]: e.currentTarget.value }),
-  });
+  const text = (key: Exclude<keyof typeof values, 'ball'>) => ({ label: LABELS[key], ...form.getInputProps(key), error: faults[key] });
   return (
     <>
       <title>{`Edit ${plant.commonName} · Happy Saucer`}</title>
@@ -251,6 +250,25 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
       <form onSubmit={submit} className={classes.form} noValidate>
         <fieldset>
           <legend>Plant</legend>
+          {naming ? (
+            <WhatItIs
+              kind={kind}
+              choose={(next) => {
+                setKind(next);
+                if (next && 'known' in next && !form.isDirty('commonName')) form.setFieldValue('commonName', next.known.commonName);
+              }}
+              called={values.commonName}
+              call={(name) => form.setFieldValue('commonName', name)}
+              fault={faults.species ?? faults.group}
+            />
+          ) : (
+            <div className={classes.kind}>
+              <span>{plant.speciesGroup === null ? <i>{plant.species}</i> : `${plant.species}: called by its group`}</span>
+              <Button variant="default" size="sm" onClick={() => setNaming(true)}>
+                It is another kind
+              </Button>
+            </div>
+          )}
           <TextInput {...text('commonName')} />
           <div className={classes.row}>
             <LengthInput {...tape('heightMm')} description="Empty: as its kind usually is in this pot" />
@@ -278,18 +296,19 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
           />
           <DateField
             label={LABELS.lastRepotted ?? ''}
-            value={form.lastRepotted}
+            value={values.lastRepotted}
             error={faults.lastRepotted}
             max={today}
-            change={(lastRepotted) => setForm({ ...form, lastRepotted })}
+            change={(lastRepotted) => form.setFieldValue('lastRepotted', lastRepotted)}
           />
         </fieldset>
         <fieldset>
           <legend>Pot, inside measures</legend>
+          <SizeTaps top={values.potTopMm} units={units} take={pick} />
           <NativeSelect
-            label="As the trade has it"
+            label="Another of the trade"
             value=""
-            onChange={(e) => pick(e.currentTarget.value)}
+            onChange={(e) => pick(trade(e.currentTarget.value))}
             data={[
               { value: '', label: 'By tape, or pick a size' },
               ...(catalogue?.tradeSizes ?? []).map((s) => ({ value: s.id, label: sizeWords(s, units) })),
@@ -304,13 +323,13 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
             <LengthInput {...tape('potBaseMm')} description="Empty: the usual" />
             <LengthInput {...tape('potHeightMm')} description="Empty: the usual" />
           </div>
-          {form.potShape === 'TROUGH' && (
+          {values.potShape === 'TROUGH' && (
             <div className={classes.row}>
               <LengthInput {...tape('potTopDepthMm')} />
               <LengthInput {...tape('potBaseDepthMm')} />
             </div>
           )}
-          {form.potShape === 'URN' && (
+          {values.potShape === 'URN' && (
             <LengthInput {...tape('potMouthMm')} description="Narrower than the ball, it does not let it out whole" />
           )}
           <div className={classes.row}>
@@ -323,7 +342,7 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
             <TextInput {...text('potWireHoles')} inputMode="numeric" />
             <NativeSelect {...text('inCoverPot')} data={[{ value: 'false', label: 'No' }, { value: 'true', label: 'Yes' }]} />
           </div>
-          {form.inCoverPot === 'true' && (
+          {values.inCoverPot === 'true' && (
             <div className={classes.row}>
               <LengthInput {...tape('coverTopMm')} description="Empty: not measured" />
               <LengthInput {...tape('coverHeightMm')} description="Empty: the usual" />
@@ -353,7 +372,7 @@ function Form({ id, data, units, today }: { id: string; data: PlantView; units: 
             <LengthInput {...tape('ball.baseMm')} />
             <LengthInput {...tape('ball.heightMm')} />
           </div>
-          {(form.potShape === 'TROUGH' || form.potShape === 'SQUARE') && (
+          {(values.potShape === 'TROUGH' || values.potShape === 'SQUARE') && (
             <div className={classes.row}>
               <LengthInput {...tape('ball.topDepthMm')} />
               <LengthInput {...tape('ball.baseDepthMm')} />

@@ -18,6 +18,7 @@ import { ArguableCall } from '../argument/ArguableCall';
 import { useReader } from '../team/session';
 import { Courses } from './Courses';
 import { History } from './History';
+import { MergePlant } from './MergePlant';
 import { MovePlant } from './MovePlant';
 import { PlantHead } from './PlantHead';
 import { RetirePlant, useRetire } from './RetirePlant';
@@ -111,7 +112,7 @@ export function PlantPage() {
 const TELLS_AFTER_DAYS = 14;
 
 function More({ data }: { data: PlantView }) {
-  const [open, setOpen] = useState<'move' | 'retire' | null>(null);
+  const [open, setOpen] = useState<'move' | 'merge' | 'retire' | null>(null);
   return (
     <>
       <Menu position="bottom-end" width={230}>
@@ -121,6 +122,9 @@ function More({ data }: { data: PlantView }) {
         <Menu.Dropdown>
           <Menu.Item component={Link} to="edit">
             Edit plant and pot
+          </Menu.Item>
+          <Menu.Item component={Link} to={`/sites/${data.plant.siteId}/add?spot=${data.plant.spotId}&like=${data.plant.id}`}>
+            Add another like it
           </Menu.Item>
           <Menu.Item onClick={() => setOpen('move')}>Move to another spot</Menu.Item>
           <Menu.Item component={Link} to={`/labels?of=${data.plant.id}&name=${encodeURIComponent(`${data.plant.commonName} ${data.plant.label}`)}`}>
@@ -132,12 +136,14 @@ function More({ data }: { data: PlantView }) {
           <Menu.Item component={Link} to={`/species/${encodeURIComponent(data.plant.species)}`}>
             Read about its kind
           </Menu.Item>
+          <Menu.Item onClick={() => setOpen('merge')}>It was entered twice</Menu.Item>
           <Menu.Item color="oxblood" onClick={() => setOpen('retire')}>
             Retire
           </Menu.Item>
         </Menu.Dropdown>
       </Menu>
       <MovePlant data={data} opened={open === 'move'} close={() => setOpen(null)} />
+      <MergePlant data={data} opened={open === 'merge'} close={() => setOpen(null)} />
       <RetirePlant data={data} opened={open === 'retire'} close={() => setOpen(null)} />
     </>
   );

@@ -54,6 +54,9 @@ export function PlantsPage() {
           onChange={(e) => setText(e.currentTarget.value)}
           className={classes.search}
         />
+        <Button component={Link} to={filter.site ? `/sites/${filter.site}/add${filter.spot ? `?spot=${filter.spot}` : ''}` : '/add'}>
+          Add a plant
+        </Button>
       </div>
       <div className={classes.filters}>
         <div role="group" aria-label="What is due" className={classes.saucers}>

@@ -42,7 +42,7 @@ export function LeanByPhone({ take }: { take: (degrees: number) => void }) {
       <div className={classes.tool}>
         {state === 'silent' && <span role="status">This device does not say how it is held{window.isSecureContext ? '' : ' to a page that is not secure'}.</span>}
         {state === 'refused' && <span role="status">It was not allowed to say how it is held.</span>}
-        <Button variant="default" onClick={() => void begin()}>
+        <Button variant="default" size="sm" onClick={() => void begin()}>
           Lay the phone along the stem
         </Button>
       </div>

@@ -35,7 +35,7 @@ export function Retained({ units, pour, take, logToo }: Props) {
   if (!open) {
     return (
       <div className={classes.tool}>
-        <Button variant="default" onClick={() => setOpen(true)}>
+        <Button variant="default" size="sm" onClick={() => setOpen(true)}>
           Measure what stays
         </Button>
       </div>

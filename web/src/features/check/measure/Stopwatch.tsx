@@ -27,7 +27,7 @@ export function Stopwatch({ since, start, stopped, pour }: Props) {
     return (
       <div className={classes.tool}>
         <span>Pour {pour}, wait until it is in, pour the same again and start.</span>
-        <Button variant="default" leftSection={<IconClock size={20} aria-hidden />} onClick={() => start(Date.now())}>
+        <Button variant="default" size="sm" leftSection={<IconClock size={20} aria-hidden />} onClick={() => start(Date.now())}>
           Time it
         </Button>
       </div>

@@ -44,13 +44,16 @@ interface FindMapper {
       </script>""")
   List<FindController.Found> sites(@Param("words") List<String> words, @Param("most") int most);
 
-  /** A plant by the code of its label, also one that is no longer in care. */
+  /**
+   * A plant by the code of its label, also one that is no longer in care; of one that was entered
+   * twice, the one that stayed.
+   */
   @Select(
       """
       select 'PLANT' as kind, cast(p.id as varchar) as id, p.common_name as title,
              p.label || ' · ' || t.name || ', ' || s.name as detail
       from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
-      where p.id = #{id}""")
+      where p.id = (select coalesce(merged_into, id) from plant where id = #{id})""")
   FindController.@Nullable Found plant(UUID id);
 
   @Select(

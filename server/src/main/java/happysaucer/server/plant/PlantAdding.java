@@ -5,7 +5,6 @@ import happysaucer.core.advice.Fault;
 import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Shape;
 import happysaucer.core.species.Group;
-import happysaucer.core.species.Species;
 import happysaucer.server.advice.Books;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
@@ -23,7 +22,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -39,9 +37,6 @@ class PlantAdding {
   private static final int MOST_LABEL = 20;
   private static final int HOLES = 4;
   private static final Pattern NUMBERED = Pattern.compile("(.*?)([0-9]{1,8})");
-
-  /** Where nobody knows the kind, only its group. */
-  private static final String NOT_KNOWN = "Not known";
 
   private final EntryMapper mapper;
   private final Books books;
@@ -120,21 +115,8 @@ class PlantAdding {
 
   private List<NewPlant> made(UUID spot, AddRequest request, List<UUID> ids) {
     Advise rules = books.team();
-    String typed = request.species() == null ? "" : request.species().trim();
-    Optional<Species> known =
-        typed.isEmpty() ? Optional.empty() : rules.book().species().find(typed);
-    if (known.isEmpty() && request.group() == null) {
-      throw InputException.of(
-          typed.isEmpty() ? "species" : "group",
-          typed.isEmpty()
-              ? "Give the species, or say that you do not know and choose its group."
-              : "Not in the book. Choose its group, or another name.",
-          request.species());
-    }
-    Species entry = known.orElseGet(() -> rules.book().species().group(request.group()));
-    String species = known.map(Species::name).orElse(typed.isEmpty() ? NOT_KNOWN : typed);
+    KindChoice kind = KindChoice.of(rules, request.species(), request.group());
     String called = request.commonName() == null ? "" : request.commonName().trim();
-    String usual = known.map(Species::commonName).orElse(typed.isEmpty() ? entry.name() : typed);
     List<String> labels = labels(request);
     List<NewPlant> made = new ArrayList<>();
     for (int i = 0; i < ids.size(); i++) {
@@ -143,14 +125,14 @@ class PlantAdding {
               ids.get(i),
               labels.get(i),
               spot,
-              species,
-              known.isPresent() ? null : request.group().name(),
-              called.isEmpty() ? usual : called,
+              kind.species(),
+              kind.group() == null ? null : kind.group().name(),
+              called.isEmpty() ? kind.usualName() : called,
               request.heightMm(),
               null,
               null,
               request.lastRepotted(),
-              entry.traits().bestMix(),
+              kind.entry().traits().bestMix(),
               "EVEN",
               request.potShape().name(),
               request.potMaterial().name(),

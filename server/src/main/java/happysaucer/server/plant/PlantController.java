@@ -28,6 +28,7 @@ public class PlantController {
   private final PlantEntry entry;
   private final PlantAdding adding;
   private final PlantFit fit;
+  private final Merging merging;
   private final CurrentUser user;
 
   PlantController(
@@ -37,7 +38,9 @@ public class PlantController {
       PlantEntry entry,
       PlantAdding adding,
       PlantFit fit,
+      Merging merging,
       CurrentUser user) {
+    this.merging = merging;
     this.fit = fit;
     this.edits = edits;
     this.entry = entry;
@@ -101,6 +104,22 @@ public class PlantController {
       @RequestHeader("If-Match") String version,
       @RequestBody Plants.RetireRequest request) {
     plants.retire(id, Versions.parse(version), request);
+    return tagged(id);
+  }
+
+  /** What is on record of a plant, before it is merged into another. */
+  @GetMapping("/api/plants/{id}/twin")
+  Merging.TwinView twin(@PathVariable UUID id) {
+    return merging.twin(id);
+  }
+
+  @PostMapping("/api/plants/{id}/merge")
+  @Transactional
+  public ResponseEntity<PlantView> merge(
+      @PathVariable UUID id,
+      @RequestHeader("If-Match") String version,
+      @RequestBody Merging.MergeRequest request) {
+    merging.merge(id, Versions.parse(version), request);
     return tagged(id);
   }
 

@@ -6,7 +6,9 @@ import happysaucer.core.casefile.SizeWish;
 import happysaucer.core.casefile.WatererHabit;
 import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Shape;
+import happysaucer.core.species.Group;
 import happysaucer.server.advice.AdviceService;
+import happysaucer.server.advice.Books;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.advice.StoredPlant;
 import happysaucer.server.clock.TeamClock;
@@ -54,6 +56,7 @@ class PlantEdits {
 
   private final PlantMapper mapper;
   private final AdviceService advice;
+  private final Books books;
   private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
@@ -62,12 +65,14 @@ class PlantEdits {
   PlantEdits(
       PlantMapper mapper,
       AdviceService advice,
+      Books books,
       ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {
     this.mapper = mapper;
     this.advice = advice;
+    this.books = books;
     this.history = history;
     this.clock = clock;
     this.user = user;
@@ -77,6 +82,9 @@ class PlantEdits {
   /**
    * All that can be edited of a plant; sent whole.
    *
+   * @param species any of its names, where it turned out to be another kind; null with no group
+   *     leaves it as it is
+   * @param group where the species is not in the book, or not known
    * @param heightMm null where nobody measured it; so with spread, base and depth
    * @param sizeWish null where nobody said
    * @param potMouthMm where it is narrower than the top, as an urn's
@@ -84,6 +92,8 @@ class PlantEdits {
    * @param ball the root ball where somebody measured it
    */
   public record PlantRequest(
+      @Nullable @Size(max = 120, message = "At most 120 letters.") String species,
+      @Nullable Group group,
       @NotBlank(message = "Give it a name.") @Size(max = 120, message = "At most 120 letters.")
           String commonName,
       @Nullable
@@ -176,8 +186,16 @@ class PlantEdits {
     if (!faults.isEmpty()) {
       throw new InputException(faults);
     }
+    KindChoice kind =
+        request.species() == null && request.group() == null
+            ? null
+            : KindChoice.of(books.team(), request.species(), request.group());
     Edited edited =
         new Edited(
+            kind == null ? before.species() : kind.species(),
+            kind == null
+                ? before.speciesGroup()
+                : kind.group() == null ? null : kind.group().name(),
             request.commonName().trim(),
             request.heightMm(),
             request.spreadMm(),
@@ -274,6 +292,7 @@ class PlantEdits {
 
   private static List<StaleException.Change> changes(Edited edited, StoredPlant stored) {
     List<StaleException.Change> changes = new ArrayList<>();
+    StaleException.Change.compare(changes, "species", edited.species(), stored.species());
     StaleException.Change.compare(changes, "commonName", edited.commonName(), stored.commonName());
     StaleException.Change.compare(changes, "heightMm", edited.heightMm(), stored.heightMm());
     StaleException.Change.compare(changes, "spreadMm", edited.spreadMm(), stored.spreadMm());

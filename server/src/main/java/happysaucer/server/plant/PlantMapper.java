@@ -136,7 +136,9 @@ interface PlantMapper {
   /** With no day: back into care. */
   @Update(
       """
-      update plant set retired_on = #{on}, retired_reason = #{reason}, version = version + 1,
+      update plant set retired_on = #{on}, retired_reason = #{reason},
+             merged_into = case when cast(#{on} as date) is null then null else merged_into end,
+             version = version + 1,
              changed_at = #{at}, changed_by = #{user}
       where id = #{id} and version = #{version}""")
   int retire(
@@ -148,6 +150,8 @@ interface PlantMapper {
       @Param("user") UUID user);
 
   record Edited(
+      String species,
+      @Nullable String speciesGroup,
       String commonName,
       @Nullable Double heightMm,
       @Nullable Double spreadMm,
@@ -179,7 +183,8 @@ interface PlantMapper {
 
   @Update(
       """
-      update plant set common_name = #{e.commonName}, height_mm = #{e.heightMm},
+      update plant set species = #{e.species}, species_group = #{e.speciesGroup},
+             common_name = #{e.commonName}, height_mm = #{e.heightMm},
              spread_mm = #{e.spreadMm}, size_wish = #{e.sizeWish}, waterer_habit = #{e.watererHabit},
              fed = #{e.fed}, last_repotted = #{e.lastRepotted}, pot_shape = #{e.potShape},
              pot_material = #{e.potMaterial}, pot_mouth_mm = #{e.potMouthMm},
