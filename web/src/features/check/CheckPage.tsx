@@ -7,6 +7,7 @@ import { newId, type Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import { CallPanel, callDates } from '../../ui/CallPanel';
 import { LeftOut, ofPlant } from '../../ui/LeftOut';
 import { MassInput } from '../../ui/LengthInput';
@@ -302,9 +303,9 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
               <strong>{actionWords(advice.call.action)}</strong>
               <span>{advice.call.urgency === 'NOT_DUE' ? callDates(advice.call) : urgencyWords(advice.call.urgency)}</span>
             </UnstyledButton>
-            <Button size="lg" loading={save.isPending} disabled={unread} onClick={() => log()}>
+            <Act size="lg" loading={save.isPending} missing={unread && 'The weight cannot be read.'} onClick={() => log()}>
               {isBlank(draft) ? 'Nothing to report' : 'Save check'}
-            </Button>
+            </Act>
           </div>
           <div className={classes.panel}>
             <CallPanel advice={advice} signLabel={signLabel} hideLook />

@@ -7,6 +7,7 @@ import { reads } from '../../api/reads';
 import { useOnce } from '../../api/once';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import page from '../../ui/Page.module.css';
 import { Waiting } from '../../ui/Waiting';
 import { notifyDone } from '../../ui/notify';
@@ -67,16 +68,21 @@ export function EnterPage() {
             onChange={(e) => change(e.currentTarget.value)}
           />
           <div className={classes.acts}>
-            <Button variant="default" loading={enter.isPending && !enter.variables.request.save} disabled={sheet.trim() === ''} onClick={() => send(false)}>
+            <Act
+              variant="default"
+              loading={enter.isPending && !enter.variables.request.save}
+              missing={sheet.trim() === '' && 'Paste rows, or take a file.'}
+              onClick={() => send(false)}
+            >
               Try it
-            </Button>
-            <Button
+            </Act>
+            <Act
               loading={enter.isPending && enter.variables.request.save}
-              disabled={!tried || wrong > 0 || tried.faults.length > 0}
+              missing={!tried ? 'Try it first.' : (wrong > 0 || tried.faults.length > 0) && 'Mend the rows below first.'}
               onClick={() => send(true)}
             >
               {tried && tried.rows.length > 0 ? `Save ${tried.rows.length} plants` : 'Save'}
-            </Button>
+            </Act>
             <FileButton accept=".csv,.tsv,.txt,text/csv" onChange={(file) => void file?.text().then(change)}>
               {(props) => (
                 <Button {...props} variant="subtle">

@@ -1,10 +1,11 @@
-import { Button, Radio, TextInput } from '@mantine/core';
+import { Radio, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { newId, type Schemas } from '../../api/client';
 import { faultsByField } from '../../api/problem';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import { notifyDone } from '../../ui/notify';
 import { teamNow, useReader } from '../team/session';
 import { minutesSince } from './bench';
@@ -79,9 +80,15 @@ export function Finish({ data }: { data: JobView }) {
         />
       ))}
       {faultsByField(done.error).offspring && <p role="alert">{faultsByField(done.error).offspring}</p>}
-      <Button type="submit" size="lg" fullWidth loading={done.isPending} disabled={!valid || (moved && oldPot === null)}>
+      <Act
+        type="submit"
+        size="lg"
+        fullWidth
+        loading={done.isPending}
+        missing={!valid ? 'Write the minutes it took.' : moved && oldPot === null && 'Say where the old pot goes.'}
+      >
         {advice.repot ? 'Done: start the aftercare' : 'Put back: close the job'}
-      </Button>
+      </Act>
     </form>
   );
 }

@@ -6,6 +6,7 @@ import { type Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
 import { useVersionedWrite, useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import { DateField } from '../../ui/DateField';
 import { Cautions } from '../../ui/Cautions';
 import { PhotoPicker } from '../../ui/PhotoPicker';
@@ -239,9 +240,9 @@ function MoveDay({ job, reload }: { job: Schemas['JobSummary']; reload: () => vo
         required
         change={setOn}
       />
-      <Button type="submit" variant="default" disabled={on === job.plannedOn} loading={move.isPending}>
+      <Act type="submit" variant="default" missing={on === job.plannedOn && 'Choose another day.'} loading={move.isPending}>
         Move
-      </Button>
+      </Act>
       {stale && (
         <Conflict
           problem={stale.problem}

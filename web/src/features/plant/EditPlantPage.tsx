@@ -27,7 +27,7 @@ import classes from './EditPlantPage.module.css';
 type PlantRequest = Schemas['PlantRequest'];
 
 const LABELS: Record<string, string> = {
-  commonName: 'Name', species: 'Kind', group: 'Group', heightMm: 'Height', spreadMm: 'Spread', sizeWish: 'Size', watererHabit: 'Watering',
+  commonName: 'What you call it', species: 'Kind', group: 'Group', heightMm: 'Height', spreadMm: 'Spread', sizeWish: 'Size', watererHabit: 'Watering',
   fed: 'Fed', lastRepotted: 'Last repotted', potMaterial: 'Pot material', potTopMm: 'Pot width',
   potBaseMm: 'Base width', potHeightMm: 'Pot depth', potHoles: 'Holes', note: 'Note', potShape: 'Shape',
   potMouthMm: 'Mouth', potTopDepthMm: 'Front to back, top', potBaseDepthMm: 'Front to back, base',

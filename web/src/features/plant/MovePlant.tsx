@@ -1,10 +1,11 @@
-import { Button, Modal, NativeSelect, TextInput } from '@mantine/core';
+import { Modal, NativeSelect, TextInput } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { reads } from '../../api/reads';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import { notifyDone } from '../../ui/notify';
 import { lightWords } from '../../ui/words';
 import type { PlantView } from './usePlant';
@@ -64,9 +65,9 @@ function Form({ data, close }: { data: PlantView; close: () => void }) {
       )}
       <p>Where the light differs, the move is noted as a change of light.</p>
       <div>
-        <Button type="submit" loading={move.isPending} disabled={!chosen}>
+        <Act type="submit" loading={move.isPending} missing={!chosen && 'Choose a site with another spot.'}>
           Move it
-        </Button>
+        </Act>
       </div>
     </form>
   );

@@ -1,4 +1,4 @@
-import { Button, Checkbox } from '@mantine/core';
+import { Checkbox } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -8,6 +8,7 @@ import { faultsByField } from '../../api/problem';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
 import { reads } from '../../api/reads';
+import { Act } from '../../ui/Act';
 import { DateField } from '../../ui/DateField';
 import { dayYear, fromTo } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
@@ -57,6 +58,10 @@ function Confirm({ plan, confirmed, change }: { plan: Schemas['Repot']; confirme
     />
   );
 }
+
+/** Before a plan can be used; why it is refused stands above. */
+const missing = (no: string | null, plan: Props['plan'], confirmed: boolean): string | null =>
+  no !== null ? 'See above: this cannot be planned so.' : plan.rootWork.confirm && !confirmed ? 'Confirm the cuts first.' : null;
 
 function Plan({ fit, plan, pot, question }: Props) {
   const { today, units } = useReader();
@@ -108,9 +113,9 @@ function Plan({ fit, plan, pot, question }: Props) {
           required
           change={setPlannedOn}
         />
-        <Button type="submit" size="md" loading={schedule.isPending} disabled={no !== null || (plan.rootWork.confirm && !confirmed)}>
+        <Act type="submit" size="md" loading={schedule.isPending} missing={missing(no, plan, confirmed)}>
           {choice.order ? 'Schedule with a pot to order' : 'Schedule'}
-        </Button>
+        </Act>
       </div>
     </form>
   );
@@ -144,9 +149,9 @@ function Change({ fit, job, plan, pot, question }: Props & { job: Schemas['JobSu
       </p>
       <Confirm plan={plan} confirmed={confirmed} change={setConfirmed} />
       {no && <p className={classes.note}>{no}</p>}
-      <Button type="submit" size="lg" loading={change.isPending} disabled={no !== null || (plan.rootWork.confirm && !confirmed)}>
+      <Act type="submit" size="lg" loading={change.isPending} missing={missing(no, plan, confirmed)}>
         Use this for the job
-      </Button>
+      </Act>
     </form>
   );
 }

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { useOnce } from '../../api/once';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import page from '../../ui/Page.module.css';
 import { say, width } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
@@ -46,12 +47,12 @@ export function ImportShelfPage() {
       </div>
       <Textarea label="Pots" size="md" autosize minRows={8} maxRows={20} value={sheet} onChange={(e) => change(e.currentTarget.value)} classNames={{ input: classes.sheet }} />
       <div className={`${page.tools} ${classes.acts}`}>
-        <Button variant="default" disabled={sheet.trim() === ''} loading={read.isPending} onClick={() => send(false)}>
+        <Act variant="default" missing={sheet.trim() === '' && 'Paste rows, or take a file.'} loading={read.isPending} onClick={() => send(false)}>
           Try it
-        </Button>
-        <Button disabled={!good} loading={read.isPending} onClick={() => send(true)}>
+        </Act>
+        <Act missing={!good && 'Try it first; every row must be right.'} loading={read.isPending} onClick={() => send(true)}>
           Put on the shelf
-        </Button>
+        </Act>
         <FileButton accept=".csv,.tsv,text/csv" onChange={(file) => void file?.text().then(change)}>
           {(props) => (
             <Button {...props} variant="subtle">

@@ -1,9 +1,10 @@
-import { Button, TextInput } from '@mantine/core';
+import { TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useOnce } from '../../api/once';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import page from '../../ui/Page.module.css';
 import { Waiting } from '../../ui/Waiting';
 import { length, say, width } from '../../ui/format';
@@ -40,9 +41,13 @@ export function TradePage() {
           <h1>From trade sizes</h1>
           <p>Write how many you have; sizes left empty stay off the shelf.</p>
         </div>
-        <Button disabled={picks.length === 0 || wrong} loading={add.isPending} onClick={() => add.mutate({ id: once.id(), picks })}>
+        <Act
+          missing={wrong ? 'Write whole numbers only.' : picks.length === 0 && 'Write how many there are of one size.'}
+          loading={add.isPending}
+          onClick={() => add.mutate({ id: once.id(), picks })}
+        >
           {picks.length === 0 ? 'Put on the shelf' : `Put ${picks.length} sizes on the shelf`}
-        </Button>
+        </Act>
       </div>
       <ul className={classes.trade}>
         {catalogue.tradeSizes.map((s) => (

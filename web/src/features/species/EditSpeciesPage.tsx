@@ -8,6 +8,7 @@ import { reads } from '../../api/reads';
 import { faultsByField } from '../../api/problem';
 import { useVersionedWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import { Conflict } from '../../ui/Conflict';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
@@ -169,9 +170,9 @@ function Form({ name, version, opened, form }: Props) {
             />
           )}
           <div className={page.tools}>
-            <Button type="submit" loading={save.isPending} disabled={!changed}>
+            <Act type="submit" loading={save.isPending} missing={!changed && 'Nothing is changed yet.'}>
               Save
-            </Button>
+            </Act>
             <Button variant="default" onClick={() => void navigate(name ? `/species/${encodeURIComponent(name)}` : '/species')}>
               Leave without saving
             </Button>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
 import page from '../../ui/Page.module.css';
 import { notifyDone } from '../../ui/notify';
 import { Effect } from './Effect';
@@ -52,12 +53,12 @@ export function ImportSpeciesPage() {
         classNames={{ input: classes.sheet }}
       />
       <div className={`${page.tools} ${classes.acts}`}>
-        <Button variant="default" disabled={text.trim() === ''} loading={enter.isPending} onClick={() => send(false)}>
+        <Act variant="default" missing={text.trim() === '' && 'Paste rows, or take a file.'} loading={enter.isPending} onClick={() => send(false)}>
           Try it
-        </Button>
-        <Button disabled={!good} loading={enter.isPending} onClick={() => send(true)}>
+        </Act>
+        <Act missing={!good && 'Try it first; every row must be right.'} loading={enter.isPending} onClick={() => send(true)}>
           Save
-        </Button>
+        </Act>
         <FileButton
           accept=".csv,.json,text/csv,application/json"
           onChange={(file) => void file?.text().then((t) => change(t, file.name.endsWith('.json') ? 'JSON' : 'CSV'))}

@@ -41,14 +41,15 @@ describe('lean by the phone', () => {
     expect(take).toHaveBeenCalledWith(12);
   });
 
-  it('says so where the device is silent', () => {
+  it('says so where the device is silent', async () => {
     vi.useFakeTimers();
     show(<LeanByPhone take={vi.fn()} />);
     fireEvent.click(screen.getByRole('button', { name: 'Lay the phone along the stem' }));
-    return act(async () => {
-      await Promise.resolve();
+    await act(() => Promise.resolve());
+    act(() => {
       vi.advanceTimersByTime(3000);
-    }).then(() => expect(screen.getByRole('status')).toHaveTextContent('does not say how it is held'));
+    });
+    expect(screen.getByRole('status')).toHaveTextContent('does not say how it is held');
   });
 });
 

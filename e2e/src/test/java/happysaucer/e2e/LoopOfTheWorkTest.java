@@ -179,7 +179,7 @@ class LoopOfTheWorkTest {
         page.getByLabel("Note").waitFor();
       }
       odda.getByLabel("Note").fill("by Odda");
-      odda.getByLabel("Name").fill("Zz plant at the brass");
+      odda.getByLabel("What you call it").fill("Zz plant at the brass");
       button(odda, "Save").click();
       odda.locator("#history").waitFor();
       jorun.getByLabel("Note").fill("by Jorun");
