@@ -1,17 +1,15 @@
-import { Menu, UnstyledButton } from '@mantine/core';
+import { UnstyledButton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { IconDots, IconSearch, IconUser } from '@tabler/icons-react';
-import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { cloneElement, lazy, Suspense, useCallback, useEffect, useRef, useState, type ComponentType, type ReactElement } from 'react';
 import { Find } from '../features/find/Find';
-import { FirstAccount } from '../features/team/FirstAccount';
-import { SignIn } from '../features/team/SignIn';
-import { useSession, useSignOut, useUnits } from '../features/team/session';
-import { notifyProblem } from '../ui/notify';
+import { useSession } from '../features/team/session';
 import { WeekStarts } from '../ui/DateField';
 import { Waiting } from '../ui/Waiting';
 import { Trouble } from '../ui/Trouble';
-import { SCREENS, findable } from './screens';
+import type { MenuProps } from './menus';
+import { fetchSoon, findable, SCREENS, whenIdle } from './screens';
 import classes from './Shell.module.css';
 
 const RIM = SCREENS.flatMap((s) => (s.rim ? [{ to: s.path, ...s.rim }] : []));
@@ -19,7 +17,11 @@ const PLACES = RIM.filter((r) => !r.behind);
 
 /** On a phone these lie under one button. */
 const BEHIND = RIM.filter((r) => r.behind);
-const OWN = SCREENS.flatMap((s) => (s.own ? [{ to: s.path, label: s.own, planner: s.planner === true }] : []));
+
+const MoreMenu = lazy(() => import('./menus').then((m) => ({ default: m.MoreMenu })));
+const PersonMenu = lazy(() => import('./menus').then((m) => ({ default: m.PersonMenu })));
+const SignIn = lazy(() => import('../features/team/SignIn').then((m) => ({ default: m.SignIn })));
+const FirstAccount = lazy(() => import('../features/team/FirstAccount').then((m) => ({ default: m.FirstAccount })));
 
 /** The frame: the loop of the work along the rim, the bench below. */
 export function Shell() {
@@ -36,10 +38,13 @@ export function Shell() {
     main.current?.scrollTo(0, 0);
     window.scrollTo(0, 0);
   }, [pathname]);
+  const inside = Boolean(session?.user);
+  useEffect(() => (inside ? fetchSoon() : undefined), [inside]);
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!session) return <Waiting />;
-  if (session.firstAccountNeeded) return <FirstAccount />;
-  if (!session.user) return <SignIn session={session} />;
+  if (session.firstAccountNeeded || !session.user) {
+    return <Suspense fallback={<Waiting />}>{session.firstAccountNeeded ? <FirstAccount /> : <SignIn session={session} />}</Suspense>;
+  }
   return (
     <div className={classes.shell}>
       <a href="#bench" className={classes.skip}>
@@ -68,23 +73,25 @@ export function Shell() {
             Find
             <kbd aria-hidden>/</kbd>
           </UnstyledButton>
-          <Menu position="top-end" width={200}>
-            <Menu.Target>
+          <LazyMenu
+            button={
               <UnstyledButton className={`${classes.place} ${classes.phoneOnly}`}>
                 <IconDots size={22} stroke={1.7} aria-hidden />
                 More
               </UnstyledButton>
-            </Menu.Target>
-            <Menu.Dropdown>
-              {BEHIND.map(({ to, label, icon: Icon }) => (
-                <Menu.Item key={to} component={Link} to={to} leftSection={<Icon size={20} aria-hidden />}>
-                  {label}
-                </Menu.Item>
-              ))}
-            </Menu.Dropdown>
-          </Menu>
+            }
+            menu={MoreMenu}
+          />
         </nav>
-        <Person name={session.user.name} units={session.user.units} team={session.team?.name ?? ''} planner={session.user.role === 'PLANNER'} />
+        <LazyMenu
+          button={
+            <UnstyledButton className={classes.person} aria-label={`${session.user.name}, settings`}>
+              <IconUser size={22} stroke={1.7} aria-hidden />
+              <span>{session.user.name}</span>
+            </UnstyledButton>
+          }
+          menu={PersonMenu}
+        />
       </header>
       <Find opened={finding} close={close} pages={findable(session.user.role === 'PLANNER')} />
       <main id="bench" ref={main} className={classes.bench} tabIndex={-1}>
@@ -104,37 +111,15 @@ export function Shell() {
   );
 }
 
-function Person({ name, units, team, planner }: { name: string; units: 'METRIC' | 'IMPERIAL'; team: string; planner: boolean }) {
-  const signOut = useSignOut();
-  const change = useUnits();
-  const navigate = useNavigate();
-  const other = units === 'METRIC' ? 'IMPERIAL' : 'METRIC';
+/** A button whose menu comes right after the first screen, or when it is asked for before. */
+function LazyMenu({ button, menu: Menu }: { button: ReactElement<{ onClick?: () => void }>; menu: ComponentType<MenuProps> }) {
+  const [state, setState] = useState<'later' | 'soon' | 'open'>('later');
+  useEffect(() => whenIdle(() => setState((now) => (now === 'later' ? 'soon' : now))), []);
+  const closed = cloneElement(button, { onClick: () => setState('open') });
+  if (state === 'later') return closed;
   return (
-    <Menu position="bottom-end" width={260}>
-      <Menu.Target>
-        <UnstyledButton className={classes.person} aria-label={`${name}, settings`}>
-          <IconUser size={22} stroke={1.7} aria-hidden />
-          <span>{name}</span>
-        </UnstyledButton>
-      </Menu.Target>
-      <Menu.Dropdown>
-        <Menu.Label>{team}</Menu.Label>
-        <Menu.Item onClick={() => change.mutate(other, { onError: notifyProblem })}>
-          {other === 'IMPERIAL' ? 'Show inches and quarts' : 'Show centimetres and litres'}
-        </Menu.Item>
-        {OWN.filter((o) => planner || !o.planner).map(({ to, label }) => (
-          <Menu.Item key={to} component={Link} to={to}>
-            {label}
-          </Menu.Item>
-        ))}
-        <Menu.Item
-          onClick={() =>
-            signOut.mutate(undefined, { onError: notifyProblem, onSuccess: () => void navigate('/') })
-          }
-        >
-          Sign out
-        </Menu.Item>
-      </Menu.Dropdown>
-    </Menu>
+    <Suspense fallback={closed}>
+      <Menu button={button} opened={state === 'open'} />
+    </Suspense>
   );
 }

@@ -1,10 +1,10 @@
 import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconPlant2, IconRoute, type TablerIcon } from '@tabler/icons-react';
 import type { ComponentType } from 'react';
 import type { Page } from '../features/find/pages';
-import { CheckPage } from '../features/check/CheckPage';
-import { PlantPage } from '../features/plant/PlantPage';
-import { PlantsPage } from '../features/plant/PlantsPage';
 import { RoundPage } from '../features/round/RoundPage';
+
+/** Where a browser does not say that it is idle. */
+const IDLE_MS = 1500;
 
 interface About {
   /** Where it stands along the rim: always, or behind one button on a phone. */
@@ -14,9 +14,11 @@ interface About {
   /** In the menu of the person who is signed in. */
   own?: string;
   planner?: boolean;
+  /** Fetched as soon as the first screen stands: it is what comes next, also where the line has gone meanwhile. */
+  soon?: boolean;
 }
 
-/** What a round needs comes with the first load; the rest of the house when it is entered. */
+/** The round comes with the first load, its checks right after it; the rest of the house when it is entered. */
 export type Screen = About & { path: string } & ({ screen: ComponentType } | { load: () => Promise<ComponentType> });
 
 const now = (path: string, screen: ComponentType, about: About = {}): Screen => ({ path, screen, ...about });
@@ -25,9 +27,9 @@ const later = (path: string, load: () => Promise<ComponentType>, about: About = 
 /** Every screen of the house, in the order of the work; frame, find and routes read it from here. */
 export const SCREENS: Screen[] = [
   now('/', RoundPage, { rim: { label: 'Round', icon: IconRoute }, found: { title: 'Round', detail: 'what is due today, stop by stop' } }),
-  now('/plants', PlantsPage, { rim: { label: 'Plants', icon: IconPlant2 }, found: { title: 'Plants', detail: 'all plants in care' } }),
-  now('/plants/:id', PlantPage),
-  now('/plants/:id/check', CheckPage),
+  later('/plants', () => import('../features/plant/PlantsPage').then((m) => m.PlantsPage), { soon: true, rim: { label: 'Plants', icon: IconPlant2 }, found: { title: 'Plants', detail: 'all plants in care' } }),
+  later('/plants/:id', () => import('../features/plant/PlantPage').then((m) => m.PlantPage), { soon: true }),
+  later('/plants/:id/check', () => import('../features/check/CheckPage').then((m) => m.CheckPage), { soon: true }),
   later('/plants/:id/repot', () => import('../features/repot/RepotPage').then((m) => m.RepotPage)),
   later('/plants/:id/edit', () => import('../features/plant/EditPlantPage').then((m) => m.EditPlantPage)),
   later('/add', () => import('../features/plant/WherePage').then((m) => m.WherePage), {
@@ -95,6 +97,22 @@ export const SCREENS: Screen[] = [
   }),
   later('/licences', () => import('../features/team/LicencesPage').then((m) => m.LicencesPage), { own: 'Licences' }),
 ];
+
+/** Does something while nothing else is to be done; answers how to leave it. */
+export function whenIdle(work: () => void): () => void {
+  if ('requestIdleCallback' in window) {
+    const id = window.requestIdleCallback(work);
+    return () => window.cancelIdleCallback(id);
+  }
+  const timer = setTimeout(work, IDLE_MS);
+  return () => clearTimeout(timer);
+}
+
+/** Fetches what comes next. */
+export const fetchSoon = (): (() => void) =>
+  whenIdle(() => {
+    for (const s of SCREENS) if ('load' in s && s.soon) s.load().catch(() => undefined);
+  });
 
 /** What is found of the house by somebody who may plan, or may not. */
 export const findable = (mayPlan: boolean): Page[] => [

@@ -71,9 +71,9 @@ function Search({ close, pages: all }: { close: () => void; pages: Page[] }) {
         leftSection={<IconSearch size={22} aria-hidden />}
         value={text}
         role="combobox"
-        aria-expanded={found.length > 0}
-        aria-controls="found"
-        aria-activedescendant={found.length > 0 ? `found-${at}` : undefined}
+        aria-expanded={!reading && found.length > 0}
+        aria-controls={reading ? undefined : 'found'}
+        aria-activedescendant={!reading && found.length > 0 ? `found-${at}` : undefined}
         onChange={(e) => {
           setText(e.currentTarget.value);
           setActive(0);

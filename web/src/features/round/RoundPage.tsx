@@ -1,7 +1,7 @@
 import { Button, UnstyledButton } from '@mantine/core';
 import { IconCheck, IconChevronLeft, IconChevronRight, IconDroplet, IconDropletFilled } from '@tabler/icons-react';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { newId, type Schemas } from '../../api/client';
 import { useOnceEach } from '../../api/once';
@@ -14,11 +14,13 @@ import { Waiting } from '../../ui/Waiting';
 import { addDays, day, weekday } from '../../ui/format';
 import { actionWords, urgencyWords } from '../../ui/words';
 import { teamNow, useReader } from '../team/session';
-import { WaterStop, useWatered } from '../watering/Watered';
+import { useWatered } from '../watering/Watered';
 import { useUndo } from '../check/undo';
 import { hoursWords } from '../client/visits';
 import { VisitAct } from './Visit';
 import classes from './RoundPage.module.css';
+
+const WaterStop = lazy(() => import('../watering/WaterStop').then((m) => ({ default: m.WaterStop })));
 
 type RoundPlant = Schemas['RoundPlant'];
 
@@ -131,13 +133,15 @@ export function RoundPage() {
       ))}
       {watered.dialog}
       {watering && (
-        <WaterStop
-          siteId={watering.siteId}
-          siteName={watering.siteName}
-          watered={new Set(watering.plants.filter((p) => p.wateredToday).map((p) => p.plant.id))}
-          dry={new Map(watering.plants.flatMap((p) => (p.keepDry ? [[p.plant.id, p.keepDry] as const] : [])))}
-          close={() => setWatering(null)}
-        />
+        <Suspense>
+          <WaterStop
+            siteId={watering.siteId}
+            siteName={watering.siteName}
+            watered={new Set(watering.plants.filter((p) => p.wateredToday).map((p) => p.plant.id))}
+            dry={new Map(watering.plants.flatMap((p) => (p.keepDry ? [[p.plant.id, p.keepDry] as const] : [])))}
+            close={() => setWatering(null)}
+          />
+        </Suspense>
       )}
     </>
   );

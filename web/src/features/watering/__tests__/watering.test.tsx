@@ -6,7 +6,8 @@ import { session } from '../../../test-data';
 import { show } from '../../../test-render';
 import { answer, asked, forget } from '../../../test-server';
 import { readLitres } from '../../../ui/format';
-import { WaterStop, useWatered, type ToWater } from '../Watered';
+import { useWatered, type ToWater } from '../Watered';
+import { WaterStop } from '../WaterStop';
 
 const fig: ToWater = { id: 'p1', name: 'Rubber fig', label: 'T-1', usual: 0.8, keepDry: null };
 

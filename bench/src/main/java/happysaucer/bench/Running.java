@@ -22,9 +22,9 @@ final class Running implements AutoCloseable {
   }
 
   /** Starts on the morning of a day, and returns once it serves. */
-  static Running start(Path jar, Path data, LocalDate today)
+  static Running start(Path jar, Path data, LocalDate today, String... more)
       throws IOException, InterruptedException {
-    return launch(jar, data, today);
+    return launch(jar, data, today, more);
   }
 
   /** Starts and stops again: the tables and the demo team are there after it. */

@@ -3,9 +3,15 @@ package happysaucer.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import happysaucer.e2e.Chromium.Size;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,6 +19,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -168,6 +175,82 @@ class AccessibilityTest {
       look(page, axe, "backups", faults);
     }
     assertThat(faults).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"DESK, LIGHT", "PHONE, DARK", "NARROW, LIGHT"})
+  void whatIsMeasuredLabelledAndVisited(Size size, ColorScheme scheme) throws IOException {
+    String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
+    Map<String, List<String>> faults = new LinkedHashMap<>();
+    try (BrowserContext context = Demo.chromium().context(Demo.app().url(), size, scheme)) {
+      Page page = Chromium.signedIn(context, "Jorun Pell");
+      Pictures.open(page, "Swiss cheese plant", "T-021");
+      String plant = page.url();
+      button(page, "Change").click();
+      page.getByText("It was entered twice").click();
+      page.locator("[role=dialog] li button").first().click();
+      page.getByText("This cannot be taken back.").waitFor();
+      look(page, axe, "merging", faults);
+      page.navigate(plant + "/check");
+      button(page, "Time it").click();
+      button(page, "Measure what stays").click();
+      button(page, "Another time").click();
+      page.getByLabel("At, hours").waitFor();
+      look(page, axe, "check with what it is measured with", faults);
+      page.locator("input[capture]")
+          .first()
+          .setInputFiles(new FilePayload("plant.png", "image/png", grey()));
+      page.locator("[role=dialog] img").waitFor();
+      page.locator("[role=dialog] button[aria-label^='The photo']").click();
+      look(page, axe, "measuring on a photo", faults);
+      page.navigate("/labels");
+      page.locator("[role=radio]").first().waitFor();
+      look(page, axe, "labels", faults);
+      page.navigate("/phones");
+      page.locator("pre").waitFor();
+      look(page, axe, "phones", faults);
+      page.navigate("/add");
+      page.locator("li a strong").first().waitFor();
+      look(page, axe, "where a plant comes in", faults);
+      page.navigate("/q/P00000000000000000000000000");
+      page.getByText("Nothing has this label").waitFor();
+      look(page, axe, "a label of nothing", faults);
+      page.navigate("/clients");
+      page.locator("section li a").first().click();
+      page.locator("#visited").waitFor();
+      button(page, "Edit").click();
+      page.getByLabel("Monday", new Page.GetByLabelOptions().setExact(true)).waitFor();
+      page.locator("[role=dialog] input[aria-label$='opens, hours']").first().waitFor();
+      look(page, axe, "when a site is visited", faults);
+      page.navigate("/");
+      page.locator("button", new Page.LocatorOptions().setHasText("Begin the visit"))
+          .first()
+          .click();
+      page.locator("button", new Page.LocatorOptions().setHasText("End the visit")).first().click();
+      page.locator("[role=dialog] textarea").first().waitFor();
+      look(page, axe, "ending a visit", faults);
+      page.keyboard().press("Escape");
+      page.locator("[role=dialog]").waitFor(GONE);
+      page.locator("header nav button", new Page.LocatorOptions().setHasText("Find")).click();
+      page.getByText("Read a label").click();
+      page.getByText("From a photo").waitFor();
+      look(page, axe, "reading a label", faults);
+    }
+    assertThat(faults).isEmpty();
+  }
+
+  private static final Locator.WaitForOptions GONE =
+      new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED);
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private static byte[] grey() throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(300, 400, BufferedImage.TYPE_BYTE_GRAY), "png", out);
+    return out.toByteArray();
   }
 
   private static void look(Page page, String axe, String view, Map<String, List<String>> faults) {

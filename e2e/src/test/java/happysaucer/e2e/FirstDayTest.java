@@ -56,6 +56,7 @@ class FirstDayTest {
       typedByName(planner);
       itsFirstCheck(planner);
       notKnown(planner);
+      pasted(planner);
       String code = askedIn(planner);
       secondPerson(phone, code);
     } finally {
@@ -64,7 +65,9 @@ class FirstDayTest {
   }
 
   private static void typedByName(Page planner) {
-    planner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Add a plant")).click();
+    planner
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Add a plant").setExact(true))
+        .click();
     field(planner, "Name").fill("fidel leaf");
     button(planner, "Fiddle-leaf fig Ficus lyrata, figs").click();
     button(planner, "19 cm").click();
@@ -89,7 +92,9 @@ class FirstDayTest {
   private static void notKnown(Page planner) {
     planner.navigate("/clients");
     planner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Front shop")).click();
-    planner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Add a plant")).click();
+    planner
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Add a plant").setExact(true))
+        .click();
     button(planner, "I do not know").click();
     planner
         .getByRole(
@@ -101,6 +106,30 @@ class FirstDayTest {
     button(planner, "Add 2 of them").click();
     assertThat(planner.getByText("P-2 to P-3 are in care.")).isVisible();
     assertThat(planner.locator("main li strong")).hasCount(3);
+  }
+
+  private static void pasted(Page planner) {
+    planner.navigate("/clients");
+    planner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Front shop")).click();
+    planner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Paste many")).click();
+    planner
+        .getByLabel("Rows under a head line")
+        .fill("spot,light,species,pot\nBy the till,medium,Zz plant,17 cm");
+    button(planner, "Try it").click();
+    button(planner, "Save 1 plants").click();
+    assertThat(planner.locator("main li strong")).hasCount(4);
+  }
+
+  private static void visited(Page page) {
+    button(page, "Begin the visit of Front shop").click();
+    button(page, "End the visit of Front shop").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("of 4 looked at, 1 watered");
+    page.getByLabel("Note for the record").fill("The oven was on.");
+    button(page, "End the visit").click();
+    assertThat(page.getByText("The visit is ended.")).isVisible();
+    page.navigate("/clients");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Front shop")).click();
+    assertThat(page.getByText("The oven was on.")).isVisible();
   }
 
   private static String askedIn(Page planner) {
@@ -130,6 +159,7 @@ class FirstDayTest {
         .click();
     button(page, "Watered").click();
     assertThat(page.getByText(Pattern.compile("Fiddle-leaf fig P-1: .* L"))).isVisible();
+    visited(page);
     page.navigate("/people");
     assertThat(page.getByText("Only a planner sees to people.")).isVisible();
     assertThat(page.getByText("This screen broke").count()).isZero();
