@@ -62,11 +62,13 @@ final class Running implements AutoCloseable {
             "-jar",
             jar.toString(),
             "--saucer.data=" + data,
-            "--saucer.demo=true",
             "--saucer.clock=" + today + "T08:30",
             "--server.port=" + port,
             "--server.address=127.0.0.1",
             "--saucer.nightly-backup=false"));
+    if (Arrays.stream(more).noneMatch(option -> option.startsWith("--saucer.demo"))) {
+      command.add("--saucer.demo=true");
+    }
     command.addAll(Arrays.asList(more));
     Path log = data.resolveSibling(data.getFileName() + ".log");
     Process process =
