@@ -1,5 +1,6 @@
 import { Button, FileButton, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { IconCamera } from '@tabler/icons-react';
+import { useForm } from '@mantine/form';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
@@ -50,19 +51,28 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
   const navigate = useNavigate();
   const once = useOnce();
   const [params] = useSearchParams();
-  const [spot, setSpot] = useState(params.get('spot') ?? site.spots[0]?.id ?? NEW_SPOT);
-  const [newSpot, setNewSpot] = useState({ id: newId(), name: '', light: 'MEDIUM' as (typeof LIGHTS)[number] });
-  const [kind, setKind] = useState<Choice | null>(like && kindOf(like));
-  const [called, setCalled] = useState('');
   const [photo, setPhoto] = useState<File | null>(null);
-  const [pot, setPot] = useState({
-    top: like ? say(width(like.potTopMm, units)) : '',
-    depth: like?.potHeightMm ? say(width(like.potHeightMm, units)) : '',
-    material: (like?.potMaterial ?? 'PLASTIC') as Material,
-    holes: like ? like.potHoles > 0 : true,
+  const [spotId] = useState(newId);
+  const form = useForm({
+    initialValues: {
+      spot: params.get('spot') ?? site.spots[0]?.id ?? NEW_SPOT,
+      spotName: '',
+      light: 'MEDIUM' as (typeof LIGHTS)[number],
+      kind: (like && kindOf(like)) as Choice | null,
+      called: '',
+      pot: {
+        top: like ? say(width(like.potTopMm, units)) : '',
+        depth: like?.potHeightMm ? say(width(like.potHeightMm, units)) : '',
+        material: (like?.potMaterial ?? 'PLASTIC') as Material,
+        holes: like ? like.potHoles > 0 : true,
+      },
+      label: '',
+      count: 1,
+      lastRepotted: '',
+      height: '',
+    },
   });
-  const [more, setMore] = useState({ label: '', count: 1, lastRepotted: '', height: '' });
-  const [missing, setMissing] = useState<Record<string, string>>({});
+  const { spot, spotName, light, kind, called, pot, label, count, lastRepotted, height } = form.values;
   const addSpot = useWrite(writes.saveSpot, { failed: atItsField });
   const add = useWrite(writes.addPlants, {
     done: (made) => {
@@ -77,7 +87,11 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
       return atItsField(e);
     },
   });
-  const faults: Record<string, string> = { ...faultsByField(addSpot.error), ...faultsByField(add.error), ...missing };
+  const faults: Record<string, string | undefined> = {
+    ...faultsByField(addSpot.error),
+    ...faultsByField(add.error),
+    ...(form.errors as Record<string, string | undefined>),
+  };
 
   /** Null, with a message at each field, when something is missing; all of it at once. */
   const read = (): Schemas['AddRequest'] | null => {
@@ -92,26 +106,26 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
       return mm;
     };
     if (!kind) wrong.species = 'Choose what it is, or say that you do not know.';
-    if (spot === NEW_SPOT && newSpot.name.trim() === '') wrong.name = 'Give the spot a name.';
+    if (spot === NEW_SPOT && spotName.trim() === '') wrong.name = 'Give the spot a name.';
     const potTopMm = length(pot.top, 'potTopMm', true);
     const potHeightMm = length(pot.depth, 'potHeightMm', false);
-    const heightMm = length(more.height, 'heightMm', false);
-    setMissing(wrong);
+    const heightMm = length(height, 'heightMm', false);
+    form.setErrors(wrong);
     if (!kind || potTopMm === null || Object.keys(wrong).length > 0) return null;
     return {
       id: once.id(),
       species: 'known' in kind ? kind.known.species : null,
       group: 'known' in kind ? null : kind.group.group,
       commonName: called.trim() || null,
-      count: more.count,
-      label: more.label.trim() || null,
+      count,
+      label: label.trim() || null,
       potTopMm,
       potHeightMm,
       potShape: 'STANDARD',
       potMaterial: pot.material,
       potHoles: pot.holes ? null : 0,
       heightMm,
-      lastRepotted: more.lastRepotted || null,
+      lastRepotted: lastRepotted || null,
     };
   };
   const send = async () => {
@@ -120,11 +134,11 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
     if (spot !== NEW_SPOT) return add.mutate({ spotId: spot, request });
     try {
       await addSpot.mutateAsync({
-        id: newSpot.id,
+        id: spotId,
         version: null,
-        request: { siteId: site.site.id, name: newSpot.name.trim(), light: newSpot.light },
+        request: { siteId: site.site.id, name: spotName.trim(), light },
       });
-      add.mutate({ spotId: newSpot.id, request });
+      add.mutate({ spotId, request });
     } catch {
       // told at its field, or beside
     }
@@ -150,27 +164,25 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
       >
         <fieldset>
           <legend>What it is</legend>
-          <WhatItIs kind={kind} choose={setKind} called={called} call={setCalled} fault={faults.species ?? faults.group} />
+          <WhatItIs kind={kind} choose={(next) => form.setFieldValue('kind', next)} called={called} call={(name) => form.setFieldValue('called', name)} fault={faults.species ?? faults.group} />
         </fieldset>
         <fieldset>
           <legend>Its pot, inside at the top</legend>
-          <Sizes pot={pot} units={units} set={setPot} faults={faults} />
+          <Sizes pot={pot} units={units} set={(next) => form.setFieldValue('pot', next)} faults={faults} />
         </fieldset>
         <fieldset>
           <legend>Where it stands</legend>
           <NativeSelect
             aria-label="Spot"
-            value={spot}
-            onChange={(e) => setSpot(e.currentTarget.value)}
+            {...form.getInputProps('spot')}
             data={[...site.spots.map((s) => ({ value: s.id, label: `${s.name}: ${lightWords(s.light).toLowerCase()}` })), { value: NEW_SPOT, label: 'A new spot' }]}
           />
           {spot === NEW_SPOT && (
             <div className={classes.pair}>
-              <TextInput label="Name of the spot" value={newSpot.name} error={faults.name} onChange={(e) => setNewSpot({ ...newSpot, name: e.currentTarget.value })} />
+              <TextInput label="Name of the spot" {...form.getInputProps('spotName')} error={faults.name} />
               <NativeSelect
                 label="Light"
-                value={newSpot.light}
-                onChange={(e) => setNewSpot({ ...newSpot, light: e.currentTarget.value as (typeof LIGHTS)[number] })}
+                {...form.getInputProps('light')}
                 data={LIGHTS.map((l) => ({ value: l, label: lightWords(l) }))}
               />
             </div>
@@ -182,9 +194,8 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
             <TextInput
               label="Label"
               description="Empty takes the next free number."
-              value={more.label}
+              {...form.getInputProps('label')}
               error={faults.label}
-              onChange={(e) => setMore({ ...more, label: e.currentTarget.value })}
             />
             <NumberInput
               label="How many alike"
@@ -193,15 +204,15 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
               min={1}
               max={50}
               clampBehavior="strict"
-              value={more.count}
-              onChange={(v) => setMore({ ...more, count: typeof v === 'number' ? v : 1 })}
+              value={count}
+              onChange={(v) => form.setFieldValue('count', typeof v === 'number' ? v : 1)}
             />
             <DateField
               label="Last repotted"
               max={today}
-              value={more.lastRepotted}
+              value={lastRepotted}
               error={faults.lastRepotted}
-              change={(lastRepotted) => setMore({ ...more, lastRepotted })}
+              change={(on) => form.setFieldValue('lastRepotted', on)}
             />
             <div>
               <FileButton accept="image/jpeg,image/png" capture="environment" onChange={setPhoto}>
@@ -211,14 +222,14 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
                   </Button>
                 )}
               </FileButton>
-              {photo && <p className={classes.hint}>{photo.name} goes with {more.count > 1 ? 'the first of them' : 'it'}.</p>}
+              {photo && <p className={classes.hint}>{photo.name} goes with {count > 1 ? 'the first of them' : 'it'}.</p>}
             </div>
-            <LengthInput label="Height of the plant" value={more.height} units={units} error={faults.heightMm} change={(height) => setMore({ ...more, height })} />
+            <LengthInput label="Height of the plant" value={height} units={units} error={faults.heightMm} change={(text) => form.setFieldValue('height', text)} />
           </div>
         </fieldset>
         <div className={classes.acts}>
           <Button type="submit" size="lg" loading={add.isPending || addSpot.isPending}>
-            {more.count > 1 ? `Add ${more.count} of them` : mayWork ? 'Add it, then look at it' : 'Add it'}
+            {count > 1 ? `Add ${count} of them` : mayWork ? 'Add it, then look at it' : 'Add it'}
           </Button>
         </div>
       </form>

@@ -124,7 +124,7 @@ export function SizeTaps({ top, units, take }: { top: string; units: Units; take
 }
 
 /** A trade size by one tap, or the tape. */
-export function Sizes({ pot, units, set, faults }: { pot: TapedPot; units: Units; set: (pot: TapedPot) => void; faults: Record<string, string> }) {
+export function Sizes({ pot, units, set, faults }: { pot: TapedPot; units: Units; set: (pot: TapedPot) => void; faults: Record<string, string | undefined> }) {
   const words = (mm: number) => say(width(mm, units));
   return (
     <>

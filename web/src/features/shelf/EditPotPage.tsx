@@ -1,4 +1,5 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useOnce } from '../../api/once';
@@ -39,8 +40,7 @@ function EditPot({ item }: { item: ShelfItem | null }) {
   const once = useOnce();
   const id = () => item?.pot.id ?? once.id();
   const [opened] = useState<PotForm>(() => (item ? formOf(item.pot, units) : EMPTY));
-  const [form, setForm] = useState(opened);
-  const [unread, setUnread] = useState<Record<string, string>>({});
+  const form = useForm({ initialValues: opened });
   const saved = (words: string) => {
     notifyDone(words);
     void navigate('/shelf');
@@ -53,19 +53,18 @@ function EditPot({ item }: { item: ShelfItem | null }) {
   } = useVersionedWrite(writes.savePot, { done: () => saved('On the shelf.'), failed: once.refused });
   const remove = useWrite(writes.removePot, { done: () => saved('Taken off the shelf.') });
   const send = (version: number | null) => {
-    const { request, wrong } = readForm(form, units, item?.pot);
-    setUnread(wrong);
+    const { request, wrong } = readForm(form.values, units, item?.pot);
+    form.setErrors(wrong);
     if (Object.keys(wrong).length === 0) save.mutate({ id: id(), version, request });
   };
-  const faults: Record<string, string> = { ...refused, ...unread };
+  const faults: Record<string, string | undefined> = { ...refused, ...(form.errors as Record<string, string | undefined>) };
   const text = (key: keyof PotForm, field: string = key) => ({
     label: LABELS[key],
-    value: form[key],
+    ...form.getInputProps(key),
     error: faults[field],
-    onChange: (e: { currentTarget: { value: string } }) => setForm({ ...form, [key]: e.currentTarget.value }),
   });
   const tape = (key: (typeof MEASURES)[number] | 'massG', description?: string) => ({
-    label: LABELS[key] ?? key, value: form[key], error: faults[key], units, description, change: (value: string) => setForm({ ...form, [key]: value }),
+    label: LABELS[key] ?? key, value: form.values[key], error: faults[key], units, description, change: (value: string) => form.setFieldValue(key, value),
   });
   return (
     <>
@@ -106,13 +105,13 @@ function EditPot({ item }: { item: ShelfItem | null }) {
             <LengthInput {...tape('baseMm')} />
             <LengthInput {...tape('heightMm')} />
           </div>
-          {form.shape === 'TROUGH' && (
+          {form.values.shape === 'TROUGH' && (
             <div className={classes.row}>
               <LengthInput {...tape('topDepthMm')} />
               <LengthInput {...tape('baseDepthMm')} />
             </div>
           )}
-          {form.shape === 'URN' && <LengthInput {...tape('mouthMm', 'A ball wider than this never comes out whole')} />}
+          {form.values.shape === 'URN' && <LengthInput {...tape('mouthMm', 'A ball wider than this never comes out whole')} />}
           <div className={classes.row}>
             <LengthInput {...tape('footMm')} />
             <MassInput {...tape('massG')} />

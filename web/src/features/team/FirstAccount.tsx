@@ -1,5 +1,5 @@
 import { Button, NativeSelect, PasswordInput, TextInput } from '@mantine/core';
-import { useState, type FormEvent } from 'react';
+import { useForm } from '@mantine/form';
 import { faultsByField } from '../../api/problem';
 import { notifyProblem } from '../../ui/notify';
 import { useFirstAccount } from './session';
@@ -11,29 +11,29 @@ const zones = (own: string): string[] => [...new Set([own, ...Intl.supportedValu
 /** The first start without demo data asks for the first account. */
 export function FirstAccount() {
   const first = useFirstAccount();
-  const [form, setForm] = useState({
-    teamName: '',
-    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-    name: '',
-    account: '',
-    password: '',
+  const form = useForm({
+    initialValues: {
+      teamName: '',
+      zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      name: '',
+      account: '',
+      password: '',
+    },
   });
   const faults = faultsByField(first.error);
-  const field = (key: keyof typeof form, label: string, description?: string) => ({
+  const field = (key: keyof typeof form.values, label: string, description?: string) => ({
     label,
     description,
-    value: form[key],
+    ...form.getInputProps(key),
     error: faults[key],
-    onChange: (e: { currentTarget: { value: string } }) => setForm({ ...form, [key]: e.currentTarget.value }),
   });
-  const submit = (e: FormEvent) => {
-    e.preventDefault();
-    first.mutate(form, {
+  const submit = form.onSubmit((values) =>
+    first.mutate(values, {
       onError: (error) => {
         if (Object.keys(faultsByField(error)).length === 0) notifyProblem(error);
       },
-    });
-  };
+    }),
+  );
   return (
     <main className={classes.page}>
       <title>Welcome · Happy Saucer</title>
@@ -46,7 +46,7 @@ export function FirstAccount() {
       </div>
       <form onSubmit={submit} className={classes.form} noValidate>
         <TextInput {...field('teamName', 'Name of the team')} />
-        <NativeSelect {...field('zone', 'Time zone', 'All dates are counted in it; this device’s is offered.')} data={zones(form.zone)} />
+        <NativeSelect {...field('zone', 'Time zone', 'All dates are counted in it; this device’s is offered.')} data={zones(form.values.zone)} />
         <TextInput {...field('name', 'Your name')} autoComplete="name" />
         <TextInput {...field('account', 'Account', 'Small letters and digits; you sign in with it.')} autoComplete="username" />
         <PasswordInput {...field('password', 'Password', 'Ten letters or more.')} size="md" autoComplete="new-password" />

@@ -1,5 +1,6 @@
 import { Button, PasswordInput, TextInput } from '@mantine/core';
-import { useState, type FormEvent } from 'react';
+import { useForm } from '@mantine/form';
+import { useState } from 'react';
 import { faultsByField } from '../../api/problem';
 import { notifyProblem } from '../../ui/notify';
 import { plain } from '../../ui/words';
@@ -18,8 +19,7 @@ const WORK: Record<string, string> = {
 
 export function SignIn({ session }: { session: Session }) {
   const signIn = useSignIn();
-  const [account, setAccount] = useState('');
-  const [password, setPassword] = useState('');
+  const form = useForm({ initialValues: { account: '', password: '' } });
   const [joining, setJoining] = useState(false);
   const faults = faultsByField(signIn.error);
   const go = (who: { account: string; password: string }) =>
@@ -28,10 +28,6 @@ export function SignIn({ session }: { session: Session }) {
         if (Object.keys(faultsByField(e)).length === 0) notifyProblem(e);
       },
     });
-  const submit = (e: FormEvent) => {
-    e.preventDefault();
-    go({ account, password });
-  };
   return (
     <main className={classes.page}>
       <title>Sign in · Happy Saucer</title>
@@ -53,7 +49,7 @@ export function SignIn({ session }: { session: Session }) {
               className={classes.personButton}
               disabled={signIn.isPending}
               onClick={() => {
-                setAccount(p.account);
+                form.setFieldValue('account', p.account);
                 if (session.oneTap) go({ account: p.account, password: DEMO_PASSWORD });
               }}
             >
@@ -68,22 +64,20 @@ export function SignIn({ session }: { session: Session }) {
       {joining ? (
         <Join back={() => setJoining(false)} />
       ) : (
-      <form onSubmit={submit} className={classes.form} noValidate>
+      <form onSubmit={form.onSubmit(go)} className={classes.form} noValidate>
         <h2>{session.demoPeople.length > 0 ? 'Or with an account' : 'Sign in'}</h2>
         <TextInput
           label="Account"
           autoComplete="username"
-          value={account}
+          {...form.getInputProps('account')}
           error={faults.account}
-          onChange={(e) => setAccount(e.currentTarget.value)}
         />
         <PasswordInput
           label="Password"
           size="md"
           autoComplete="current-password"
-          value={password}
+          {...form.getInputProps('password')}
           error={faults.password}
-          onChange={(e) => setPassword(e.currentTarget.value)}
         />
         <Button type="submit" variant="default" loading={signIn.isPending}>
           Sign in

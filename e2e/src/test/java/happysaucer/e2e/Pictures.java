@@ -30,10 +30,6 @@ public final class Pictures {
     try (App app = App.start(data, "--saucer.demo=true", "--saucer.clock=" + CLOCK);
         Chromium chromium = new Chromium()) {
       try (BrowserContext desk = chromium.context(app.url(), Size.DESK, ColorScheme.LIGHT)) {
-        Page door = desk.newPage();
-        door.navigate("/");
-        door.locator("h1").waitFor();
-        shoot(door, folder, "sign-in");
         desk(Chromium.signedIn(desk, "Jorun Pell"), folder);
       }
       try (BrowserContext planner = chromium.context(app.url(), Size.DESK, ColorScheme.LIGHT)) {
@@ -78,11 +74,14 @@ public final class Pictures {
     page.evaluate("window.scrollTo(0, 2300)");
     shoot(page, folder, "shelf");
     page.navigate("/clients");
-    page.locator("section li a").first().waitFor();
-    shoot(page, folder, "clients");
-    page.locator("section li a").first().click();
-    page.locator("#spots").waitFor();
-    page.navigate(page.url() + "/add");
+    page.locator("section li a", new Page.LocatorOptions().setHasText("Ferry")).first().click();
+    page.locator("#visited + ul li").first().waitFor();
+    shoot(page, folder, "site");
+    String site = page.url();
+    page.navigate("/labels");
+    page.locator("[role=radio]").nth(7).click();
+    shoot(page, folder, "labels");
+    page.navigate(site + "/add");
     page.getByLabel("Name").first().fill("cala");
     page.locator("ul[aria-label='Kinds that may be meant'] button").first().waitFor();
     page.locator("button", new Page.LocatorOptions().setHasText("19 cm")).click();
