@@ -1,5 +1,6 @@
 import { TextInput, type MantineSize } from '@mantine/core';
 import { createContext, lazy, Suspense, useContext } from 'react';
+import { clockTime } from './format';
 
 export interface DateFieldProps {
   label: string;
@@ -14,22 +15,10 @@ export interface DateFieldProps {
   size?: MantineSize;
 }
 
-export interface TimeFieldProps {
-  label: string;
-  /** HH:mm, empty for none. */
-  value: string;
-  change: (hhmm: string) => void;
-  /** Its label is heard, not seen: it stands in a row that says it. */
-  bare?: boolean;
-  description?: string;
-  error?: string;
-}
-
 /** The day on which calendars begin a week: 1 for Monday to 7 for Sunday. */
 export const WeekStarts = createContext(1);
 
 const Calendar = lazy(() => import('./Calendar').then((m) => ({ default: m.CalendarInput })));
-const Clock = lazy(() => import('./Calendar').then((m) => ({ default: m.ClockInput })));
 
 const Waits = ({ label, description }: { label: string; description?: string }) => <TextInput label={label} description={description} disabled />;
 
@@ -43,11 +32,26 @@ export function DateField(props: DateFieldProps) {
   );
 }
 
-/** An hour as the reader writes hours. */
-export function TimeField(props: TimeFieldProps) {
+interface TimeFieldProps {
+  label: string;
+  /** As it is written; readTime tells what it means. */
+  value: string;
+  change: (text: string) => void;
+  /** Its label is heard, not seen: it stands in a row that says it. */
+  bare?: boolean;
+  error?: string;
+}
+
+/** An hour, written in any usual way. */
+export function TimeField({ label, value, change, bare, error }: TimeFieldProps) {
   return (
-    <Suspense fallback={<Waits label={props.label} description={props.description} />}>
-      <Clock {...props} />
-    </Suspense>
+    <TextInput
+      label={bare ? undefined : label}
+      aria-label={bare ? label : undefined}
+      placeholder={clockTime('08:30')}
+      value={value}
+      error={error}
+      onChange={(e) => change(e.currentTarget.value)}
+    />
   );
 }

@@ -47,9 +47,17 @@ export const figuresOf = (language: string): string => {
   return (pattern ?? '').trim().replace(/\.$/, '') || 'DD/MM/YYYY';
 };
 
-/** Whether the day has twelve hours twice. */
-export const twelveHours = (language: string): boolean =>
-  new Intl.DateTimeFormat(wordsOf(language), { hour: 'numeric' }).resolvedOptions().hour12 === true;
+/** Reads "8", "8:30", "08.30", "8 pm" as HH:mm; null when it is no hour. */
+export function readTime(text: string): string | null {
+  const match = /^\s*(\d{1,2})(?:\s*[:.h]\s*(\d{2}))?\s*(?:([ap])\.?m\.?)?\s*$/i.exec(text);
+  if (!match?.[1]) return null;
+  const half = match[3]?.toLowerCase();
+  const written = Number(match[1]);
+  if (half && (written < 1 || written > 12)) return null;
+  const hours = half ? (written % 12) + (half === 'p' ? 12 : 0) : written;
+  const minutes = Number(match[2] ?? 0);
+  return hours > 23 || minutes > 59 ? null : `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
+}
 
 /**
  * Reads a date in figures in the order of this language, whatever stands between them; a year that leads is always one.

@@ -1,6 +1,7 @@
 import { Button, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import { DateField, TimeField } from '../../ui/DateField';
+import { readTime } from '../../ui/dates';
 import { clockTime, weekday } from '../../ui/format';
 import classes from './CheckPage.module.css';
 
@@ -19,6 +20,8 @@ interface Props {
 /** Who, when and how long: filled in by themselves, and each can be put right. */
 export function Taking({ who, when, today, minutes, change }: Props) {
   const [open, setOpen] = useState(false);
+  /** As it is being written. */
+  const [hour, setHour] = useState<string | null>(null);
   return (
     <div className={classes.taking}>
       <span>
@@ -45,13 +48,23 @@ export function Taking({ who, when, today, minutes, change }: Props) {
             max={today}
             value={(when ?? today).slice(0, 10)}
             required
-            change={(on) => on && change({ when: `${on}T${when?.slice(11, 16) || NOON}` })}
+            change={(on) => /^\d{4}-\d{2}-\d{2}$/.test(on) && on <= today && change({ when: `${on}T${when?.slice(11, 16) || NOON}` })}
           />
-          <TimeField label="At" value={when?.slice(11, 16) ?? ''} change={(at) => at && change({ when: `${(when ?? today).slice(0, 10)}T${at}` })} />
+          <TimeField
+            label="At"
+            value={hour ?? (when ? clockTime(when.slice(11, 16)) : '')}
+            error={hour !== null && readTime(hour) === null ? `Write an hour like ${clockTime('08:30')}.` : undefined}
+            change={(text) => {
+              setHour(text);
+              const at = readTime(text);
+              if (at) change({ when: `${(when ?? today).slice(0, 10)}T${at}` });
+            }}
+          />
           <Button
             variant="default"
             onClick={() => {
               change({ when: null });
+              setHour(null);
               setOpen(false);
             }}
           >

@@ -7,11 +7,14 @@ import { DateField, TimeField } from '../../ui/DateField';
 import { useReader } from '../team/session';
 import { degreesFault, readDegrees } from './degrees';
 import { usePlaceWrite } from './usePlaceWrite';
-import { daysOf, planOf } from './visits';
+import { daysOf, hourFault, planOf, type DayForm } from './visits';
 import { passingWords, WEEKDAYS } from './words';
 import classes from './Places.module.css';
 
 const USES = ['PRIVATE', 'PUBLIC', 'CHILDREN'] as const;
+
+/** Of "days.3.opens": whether that day is one of the visits. */
+const isOn = (days: DayForm[], path: string): boolean => days[Number(path.split('.')[1])]?.on === true;
 
 /** Where a site lies, who comes past, when it is visited and how one gets in. */
 export function SiteForm({ clientId, site, close }: { clientId: string; site: Schemas['SiteItem'] | undefined; close: () => void }) {
@@ -32,13 +35,17 @@ export function SiteForm({ clientId, site, close }: { clientId: string; site: Sc
     validate: {
       latitude: (text) => degreesFault(text, 90),
       longitude: (text) => degreesFault(text, 180),
+      days: {
+        opens: (text, { days }, path) => (isOn(days, path) ? hourFault(text) : null),
+        closes: (text, { days }, path) => (isOn(days, path) ? hourFault(text) : null),
+      },
       from: (text) => (text === '' ? 'Give the day from which on.' : null),
     },
   });
   const { save, faults } = usePlaceWrite(writes.saveSite, close);
   const { plan, rows } = planOf(form.values.everyWeeks, form.values.from, form.values.days);
   const fault = (key: string) => (form.errors[key] as string | undefined) ?? faults[key];
-  const ofDay = (i: number, field: string) => faults[`visits.days[${rows.indexOf(i)}].${field}`];
+  const ofDay = (i: number, field: string) => (form.errors[`days.${i}.${field}`] as string | undefined) ?? faults[`visits.days[${rows.indexOf(i)}].${field}`];
   return (
     <form
       className={classes.form}

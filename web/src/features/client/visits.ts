@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { readTime } from '../../ui/dates';
 import { clockTime } from '../../ui/format';
 import { WEEKDAYS } from './words';
 
@@ -29,23 +30,30 @@ export const openWords = ({ days }: Plan): string[] =>
     return hours ? [`${dayName(d.weekday)} ${hours}`] : [];
   });
 
+/** Hours as they are written. */
 export interface DayForm {
   on: boolean;
   opens: string;
   closes: string;
 }
 
+const shown = (hhmm: string | null | undefined): string => (hhmm ? clockTime(hhmm) : '');
+
+/** What is wrong with an hour that may be left empty. */
+export const hourFault = (text: string): string | null =>
+  text.trim() === '' || readTime(text) !== null ? null : `Write an hour like ${clockTime('08:30')}, or leave it empty.`;
+
 export const daysOf = (plan: Plan | undefined): DayForm[] =>
   WEEKDAYS.map((_, i) => {
     const day = plan?.days.find((d) => d.weekday === i + 1);
-    return { on: plan ? day !== undefined : i === 0, opens: day?.opens ?? '', closes: day?.closes ?? '' };
+    return { on: plan ? day !== undefined : i === 0, opens: shown(day?.opens), closes: shown(day?.closes) };
   });
 
 /** The plan as it is sent, and under which index of the form each of its days stands. */
 export function planOf(everyWeeks: number, from: string, days: DayForm[]): { plan: Plan; rows: number[] } {
   const rows = days.flatMap((d, i) => (d.on ? [i] : []));
   return {
-    plan: { everyWeeks, from, days: rows.map((i) => ({ weekday: i + 1, opens: days[i]?.opens || null, closes: days[i]?.closes || null })) },
+    plan: { everyWeeks, from, days: rows.map((i) => ({ weekday: i + 1, opens: readTime(days[i]?.opens ?? ''), closes: readTime(days[i]?.closes ?? '') })) },
     rows,
   };
 }

@@ -143,6 +143,7 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
       // told at its field, or beside
     }
   };
+  if (!mayWork && site.spots.length === 0) return <p>This site has no spot yet. A technician adds one; then plants come in here.</p>;
   return (
     <>
       <title>{`Add a plant · ${site.site.name} · Happy Saucer`}</title>
@@ -175,7 +176,10 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
           <NativeSelect
             aria-label="Spot"
             {...form.getInputProps('spot')}
-            data={[...site.spots.map((s) => ({ value: s.id, label: `${s.name}: ${lightWords(s.light).toLowerCase()}` })), { value: NEW_SPOT, label: 'A new spot' }]}
+            data={[
+              ...site.spots.map((s) => ({ value: s.id, label: `${s.name}: ${lightWords(s.light).toLowerCase()}` })),
+              ...(mayWork ? [{ value: NEW_SPOT, label: 'A new spot' }] : []),
+            ]}
           />
           {spot === NEW_SPOT && (
             <div className={classes.pair}>
@@ -214,7 +218,7 @@ function Add({ site, like }: { site: Schemas['SiteView']; like: Schemas['StoredP
               error={faults.lastRepotted}
               change={(on) => form.setFieldValue('lastRepotted', on)}
             />
-            <div>
+            <div hidden={!mayWork}>
               <FileButton accept="image/jpeg,image/png" capture="environment" onChange={setPhoto}>
                 {(props) => (
                   <Button {...props} variant="default" leftSection={<IconCamera size={20} aria-hidden />}>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { datesFor, figuresOf, readDate, twelveHours, wordsOf } from '../dates';
+import { datesFor, figuresOf, readDate, readTime, wordsOf } from '../dates';
 
 const NOON = new Date('2027-04-12T12:00:00Z');
 
@@ -34,8 +34,12 @@ describe('dates as the reader writes them', () => {
   });
 
   it('have hours of that place', () => {
-    expect(twelveHours('en-US')).toBe(true);
-    expect(twelveHours('de-DE')).toBe(false);
+    expect(readTime('8')).toBe('08:00');
+    expect(readTime('8.30')).toBe('08:30');
+    expect(readTime('12 am')).toBe('00:00');
+    expect(readTime('5:15 p.m.')).toBe('17:15');
+    for (const no of ['', '25', '8:75', '13 pm', 'noon']) expect(readTime(no)).toBeNull();
+    expect(readTime(datesFor('en-US').clock.format(NOON))).toBe('12:00');
     expect(datesFor('de').clock.format(NOON)).toBe('12:00');
   });
 });

@@ -78,8 +78,7 @@ describe('a check', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Another time' }));
     await waitFor(() => expect(screen.getByLabelText('Day on which it was looked at')).toBeEnabled());
     fireEvent.change(screen.getByLabelText('Day on which it was looked at'), { target: { value: '11/04/2027' } });
-    fireEvent.change(await screen.findByLabelText('At, hours'), { target: { value: '16' } });
-    fireEvent.change(screen.getByLabelText('At, minutes'), { target: { value: '20' } });
+    fireEvent.change(screen.getByLabelText('At'), { target: { value: '16.20' } });
     await userEvent.click(screen.getByRole('button', { name: /Measure its height/ }));
     await userEvent.click(screen.getByRole('button', { name: 'Height: more' }));
     await userEvent.click(screen.getByRole('button', { name: 'Save check' }));

@@ -195,7 +195,7 @@ class AccessibilityTest {
       button(page, "Time it").click();
       button(page, "Measure what stays").click();
       button(page, "Another time").click();
-      page.getByLabel("At, hours").waitFor();
+      page.getByLabel("At", new Page.GetByLabelOptions().setExact(true)).waitFor();
       look(page, axe, "check with what it is measured with", faults);
       page.locator("input[capture]")
           .first()
@@ -220,7 +220,7 @@ class AccessibilityTest {
       page.locator("#visited").waitFor();
       button(page, "Edit").click();
       page.getByLabel("Monday", new Page.GetByLabelOptions().setExact(true)).waitFor();
-      page.locator("[role=dialog] input[aria-label$='opens, hours']").first().waitFor();
+      page.locator("[role=dialog] input[aria-label$=', opens']").first().waitFor();
       look(page, axe, "when a site is visited", faults);
       page.navigate("/");
       page.locator("button", new Page.LocatorOptions().setHasText("Begin the visit"))
