@@ -235,7 +235,7 @@ class LookingTest {
       dialog.getByLabel("Name").fill("Canteen");
       dialog.getByLabel("Latitude").fill("north");
       dialog.getByLabel("Longitude").fill("-7.3");
-      dialog.getByLabel("Visited on").selectOption("6");
+      dialog.getByLabel("Saturday").first().check();
       button(dialog, "Save").click();
       assertThat(dialog.getByText("Write degrees like 44.02")).isVisible();
       dialog.getByLabel("Latitude").fill("44.02");

@@ -1,0 +1,66 @@
+package happysaucer.planner;
+
+import ai.timefold.solver.core.api.function.TriFunction;
+import ai.timefold.solver.core.api.score.stream.bi.BiConstraintCollector;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.Supplier;
+
+/**
+ * What one of the crew has on a day.
+ *
+ * @param workMinutes of the jobs
+ * @param tripMinutes of going to their sites, each once
+ */
+record CrewDay(int workMinutes, int tripMinutes) {
+  int minutes() {
+    return workMinutes + tripMinutes;
+  }
+
+  /** Adds up as jobs come and go. */
+  private static final class Sum {
+    private final Map<PlanSite, Integer> jobsAt = new HashMap<>();
+    private int work;
+    private int trips;
+
+    Runnable add(PlanJob job) {
+      work += job.demand().minutes();
+      if (jobsAt.merge(job.site(), 1, Integer::sum) == 1) {
+        trips += job.site().tripMinutes();
+      }
+      return () -> remove(job);
+    }
+
+    private void remove(PlanJob job) {
+      work -= job.demand().minutes();
+      if (jobsAt.merge(job.site(), -1, Integer::sum) == 0) {
+        jobsAt.remove(job.site());
+        trips -= job.site().tripMinutes();
+      }
+    }
+
+    CrewDay total() {
+      return new CrewDay(work, trips);
+    }
+  }
+
+  static BiConstraintCollector<PlanJob, CrewMember, ?, CrewDay> collect() {
+    return new BiConstraintCollector<PlanJob, CrewMember, Sum, CrewDay>() {
+      @Override
+      public Supplier<Sum> supplier() {
+        return Sum::new;
+      }
+
+      @Override
+      public TriFunction<Sum, PlanJob, CrewMember, Runnable> accumulator() {
+        return (sum, job, member) -> sum.add(job);
+      }
+
+      @Override
+      public Function<Sum, CrewDay> finisher() {
+        return Sum::total;
+      }
+    };
+  }
+}

@@ -1,0 +1,154 @@
+package happysaucer.planner;
+
+import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.max;
+import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.min;
+import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sum;
+
+import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
+import ai.timefold.solver.core.api.score.stream.Constraint;
+import ai.timefold.solver.core.api.score.stream.ConstraintFactory;
+import ai.timefold.solver.core.api.score.stream.ConstraintProvider;
+import ai.timefold.solver.core.api.score.stream.bi.BiConstraintStream;
+import ai.timefold.solver.core.api.score.stream.tri.TriConstraintStream;
+import java.util.Objects;
+
+/**
+ * The rules of a plan, each under a name of its own. Windows, holds, materials, access, absences,
+ * skills and two different people are no rules here: a job has only slots that keep them.
+ */
+public final class SeasonRules implements ConstraintProvider {
+  public static final String CREW_MINUTES = "crew minutes";
+  public static final String VAN_LITRES = "van litres";
+  public static final String SITE_MINUTES = "site minutes";
+  public static final String UNPLANNED = "unplanned";
+  public static final String LATE = "late";
+  public static final String EARLY = "early";
+  public static final String TRIPS = "trips";
+  public static final String UNEVEN = "uneven";
+  public static final String MOVED = "moved";
+
+  private static final HardMediumSoftLongScore MUST = HardMediumSoftLongScore.ONE_HARD;
+  private static final HardMediumSoftLongScore SHOULD = HardMediumSoftLongScore.ONE_SOFT;
+
+  @Override
+  public Constraint[] defineConstraints(ConstraintFactory rules) {
+    return new Constraint[] {
+      crewMinutes(rules),
+      vanLitres(rules),
+      siteMinutes(rules),
+      unplanned(rules),
+      late(rules),
+      early(rules),
+      trips(rules),
+      uneven(rules),
+      moved(rules)
+    };
+  }
+
+  /** A job with its slot, which it has. */
+  private static Slot slot(PlanJob job) {
+    return Objects.requireNonNull(job.getSlot());
+  }
+
+  private static BiConstraintStream<PlanJob, CrewMember> work(ConstraintFactory rules) {
+    return rules
+        .forEach(PlanJob.class)
+        .map(job -> job, job -> slot(job).crew())
+        .flattenLast(crew -> crew);
+  }
+
+  private static TriConstraintStream<CrewMember, Integer, CrewDay> crewDays(
+      ConstraintFactory rules) {
+    return work(rules)
+        .groupBy((job, member) -> member, (job, member) -> slot(job).day(), CrewDay.collect());
+  }
+
+  Constraint crewMinutes(ConstraintFactory rules) {
+    return crewDays(rules)
+        .filter((member, day, load) -> load.minutes() > member.minutes()[day])
+        .penalizeLong(MUST, (member, day, load) -> load.minutes() - member.minutes()[day])
+        .asConstraint(CREW_MINUTES);
+  }
+
+  Constraint trips(ConstraintFactory rules) {
+    return crewDays(rules)
+        .join(PlanWeights.class)
+        .penalizeLong(
+            SHOULD, (member, day, load, weights) -> (long) load.tripMinutes() * weights.trip())
+        .asConstraint(TRIPS);
+  }
+
+  Constraint vanLitres(ConstraintFactory rules) {
+    return rules
+        .forEach(PlanJob.class)
+        .groupBy(job -> slot(job).lead(), job -> slot(job).day(), sum(job -> job.demand().litres()))
+        .filter((lead, day, litres) -> litres > lead.vanLitres())
+        .penalizeLong(MUST, (lead, day, litres) -> litres - lead.vanLitres())
+        .asConstraint(VAN_LITRES);
+  }
+
+  Constraint siteMinutes(ConstraintFactory rules) {
+    return rules
+        .forEach(PlanJob.class)
+        .groupBy(
+            PlanJob::site,
+            job -> slot(job).day(),
+            sum(job -> job.demand().minutes() * job.demand().people()))
+        .filter((site, day, minutes) -> minutes > site.personMinutes())
+        .penalizeLong(MUST, (site, day, minutes) -> minutes - site.personMinutes())
+        .asConstraint(SITE_MINUTES);
+  }
+
+  Constraint unplanned(ConstraintFactory rules) {
+    return rules
+        .forEachIncludingUnassigned(PlanJob.class)
+        .filter(job -> job.getSlot() == null)
+        .penalizeLong(HardMediumSoftLongScore.ONE_MEDIUM, job -> job.demand().unplanned())
+        .asConstraint(UNPLANNED);
+  }
+
+  Constraint late(ConstraintFactory rules) {
+    return rules
+        .forEach(PlanJob.class)
+        .filter(job -> job.daysLate(slot(job)) > 0)
+        .join(PlanWeights.class)
+        .penalizeLong(
+            SHOULD,
+            (job, weights) ->
+                (long) job.daysLate(slot(job)) * job.demand().weight() * weights.late())
+        .asConstraint(LATE);
+  }
+
+  Constraint early(ConstraintFactory rules) {
+    return rules
+        .forEach(PlanJob.class)
+        .filter(job -> job.daysEarly(slot(job)) > 0)
+        .join(PlanWeights.class)
+        .penalizeLong(SHOULD, (job, weights) -> (long) job.daysEarly(slot(job)) * weights.early())
+        .asConstraint(EARLY);
+  }
+
+  Constraint uneven(ConstraintFactory rules) {
+    return work(rules)
+        .groupBy(
+            (job, member) -> member,
+            ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sum(
+                (PlanJob job, CrewMember member) -> job.demand().minutes()))
+        .complement(CrewMember.class, member -> 0)
+        .groupBy(
+            max((CrewMember member, Integer minutes) -> minutes),
+            min((CrewMember member, Integer minutes) -> minutes))
+        .join(PlanWeights.class)
+        .penalizeLong(SHOULD, (most, least, weights) -> (long) (most - least) * weights.uneven())
+        .asConstraint(UNEVEN);
+  }
+
+  Constraint moved(ConstraintFactory rules) {
+    return rules
+        .forEachIncludingUnassigned(PlanJob.class)
+        .filter(job -> job.published() != null && !job.published().equals(job.getSlot()))
+        .join(PlanWeights.class)
+        .penalizeLong(SHOULD, (job, weights) -> weights.moved())
+        .asConstraint(MOVED);
+  }
+}
