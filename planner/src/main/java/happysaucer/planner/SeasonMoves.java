@@ -17,11 +17,13 @@ public final class SeasonMoves implements MoveIteratorFactory<SeasonPlan, Reslot
   private static final int TRIES = 12;
 
   /** Of a hundred moves: joins, swaps, visits that move; the rest are single jobs. */
-  private static final int JOINS = 40;
+  private static final int JOINS = 45;
 
-  private static final int SWAPS = 25;
-  private static final int VISITS = 12;
+  private static final int SWAPS = 30;
+  private static final int VISITS = 5;
   private static final int HUNDRED = 100;
+
+  private static final int WEEK = 7;
 
   /** Of a hundred single jobs these go somewhere near in time. */
   private static final int NEAR = 50;
@@ -173,7 +175,7 @@ public final class SeasonMoves implements MoveIteratorFactory<SeasonPlan, Reslot
       Slot at = job.getSlot();
       Slot to = of(job.getSlots(), random);
       if (at != null && random.nextInt(HUNDRED) < NEAR) {
-        for (int i = 0; i < TRIES && Math.abs(to.date() - at.date()) > 7; i++) {
+        for (int i = 0; i < TRIES && Math.abs(to.date() - at.date()) > WEEK; i++) {
           to = of(job.getSlots(), random);
         }
       }

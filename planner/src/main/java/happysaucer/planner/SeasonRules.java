@@ -132,8 +132,7 @@ public final class SeasonRules implements ConstraintProvider {
     return work(rules)
         .groupBy(
             (job, member) -> member,
-            ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sum(
-                (PlanJob job, CrewMember member) -> job.demand().minutes()))
+            sum((PlanJob job, CrewMember member) -> job.demand().minutes()))
         .complement(CrewMember.class, member -> 0)
         .groupBy(
             max((CrewMember member, Integer minutes) -> minutes),

@@ -16,19 +16,37 @@ import java.util.function.Consumer;
 
 /** Searches for a plan: a greedy start that takes the cheapest slot for each job, then moves. */
 public final class SeasonSolver {
-  private static final int LATE_ACCEPTANCE = 3000;
+  /** A search that knows its end begins by taking moves that cost about so much, and then fewer. */
+  private static final String WARMTH = "0hard/0medium/25soft";
+
+  /** One that starts from a good plan takes what is no worse than so many moves ago. */
+  private static final int LOOKS_BACK = 60;
+
   private static final long SEED = 1;
 
   private final Solver<SeasonPlan> solver;
 
-  /**
-   * @param most so long it searches, unless it is stopped before
-   */
-  public SeasonSolver(Duration most) {
-    solver = SolverFactory.<SeasonPlan>create(config(most)).buildSolver();
+  private SeasonSolver(Duration most, LocalSearchAcceptorConfig acceptor) {
+    solver = SolverFactory.<SeasonPlan>create(config(most, acceptor)).buildSolver();
   }
 
-  private static SolverConfig config(Duration most) {
+  /**
+   * For a plan made anew.
+   *
+   * @param most so long it searches, unless it is stopped before; it cools down towards that
+   */
+  public static SeasonSolver anew(Duration most) {
+    return new SeasonSolver(
+        most, new LocalSearchAcceptorConfig().withSimulatedAnnealingStartingTemperature(WARMTH));
+  }
+
+  /** For a plan that was made known and is mended: few jobs move. */
+  public static SeasonSolver gently(Duration most) {
+    return new SeasonSolver(
+        most, new LocalSearchAcceptorConfig().withLateAcceptanceSize(LOOKS_BACK));
+  }
+
+  private static SolverConfig config(Duration most, LocalSearchAcceptorConfig acceptor) {
     return new SolverConfig()
         .withSolutionClass(SeasonPlan.class)
         .withEntityClasses(PlanJob.class)
@@ -42,17 +60,20 @@ public final class SeasonSolver {
             new LocalSearchPhaseConfig()
                 .withMoveSelectorConfig(
                     new MoveIteratorFactoryConfig().withMoveIteratorFactoryClass(SeasonMoves.class))
-                .withAcceptorConfig(
-                    new LocalSearchAcceptorConfig().withLateAcceptanceSize(LATE_ACCEPTANCE))
+                .withAcceptorConfig(acceptor)
                 .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1)));
   }
 
   /**
-   * The best plan that was found until the time is over or the search is stopped.
+   * The best plan that was found until the time is over or the search is stopped. Jobs that have no
+   * slot left, or where there is nothing to move, are answered as they are.
    *
    * @param better is told of each better plan
    */
   public SeasonPlan solve(SeasonPlan plan, Consumer<SeasonPlan> better) {
+    if (plan.jobs().stream().allMatch(job -> job.isPinned() || job.getSlots().isEmpty())) {
+      return plan;
+    }
     solver.addEventListener(event -> better.accept(event.getNewBestSolution()));
     return solver.solve(plan);
   }
