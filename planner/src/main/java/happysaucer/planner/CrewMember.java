@@ -7,8 +7,9 @@ package happysaucer.planner;
  * @param skills bits
  * @param minutes free on each day of the plan; 0 where absent
  * @param vanLitres what the van takes
+ * @param vanGrams what the van carries
  */
-public record CrewMember(int index, int skills, int[] minutes, int vanLitres) {
+public record CrewMember(int index, int skills, int[] minutes, int vanLitres, int vanGrams) {
   public boolean can(int asked) {
     return (asked & ~skills) == 0;
   }

@@ -30,18 +30,43 @@ public class PlanJob {
 
   @PlanningPin private boolean pinned;
 
+  private @Nullable Follows follows;
+
   /**
    * What it asks for.
    *
    * @param people 1 or 2
    * @param skills of whoever leads, bits
    * @param litres in the lead's van
+   * @param grams in the lead's van
    * @param weight of a day late: more for what is urgent
    * @param idealDate calendar days since the first day of the plan
    * @param unplanned what it costs to leave it out
    */
   public record Demand(
-      int minutes, int people, int skills, int litres, int weight, int idealDate, int unplanned) {}
+      int minutes,
+      int people,
+      int skills,
+      int litres,
+      int grams,
+      int weight,
+      int idealDate,
+      int unplanned) {}
+
+  /**
+   * It comes so many calendar days after another, as a look after a repot.
+   *
+   * @param job index of the other: the solver makes copies, which a job itself would not follow
+   * @param from the least
+   * @param to the most
+   */
+  public record Follows(int job, int from, int to) {
+    /** Days by which a slot lies before or after these, 0 within them. */
+    int outside(Slot own, Slot first) {
+      int days = own.date() - first.date();
+      return Math.max(0, Math.max(from - days, days - to));
+    }
+  }
 
   /** For the solver, which makes copies. */
   @SuppressWarnings("NullAway.Init")
@@ -106,6 +131,15 @@ public class PlanJob {
 
   public void pin(boolean stays) {
     pinned = stays;
+  }
+
+  public @Nullable Follows follows() {
+    return follows;
+  }
+
+  /** It is done only where that other job is, and so many days after it. */
+  public void follow(Follows after) {
+    follows = after;
   }
 
   int daysLate(Slot at) {

@@ -3,6 +3,7 @@ package happysaucer.planner;
 import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.max;
 import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.min;
 import static ai.timefold.solver.core.api.score.stream.ConstraintCollectors.sum;
+import static ai.timefold.solver.core.api.score.stream.Joiners.equal;
 
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoftlong.HardMediumSoftLongScore;
 import ai.timefold.solver.core.api.score.stream.Constraint;
@@ -19,6 +20,8 @@ import java.util.Objects;
 public final class SeasonRules implements ConstraintProvider {
   public static final String CREW_MINUTES = "crew minutes";
   public static final String VAN_LITRES = "van litres";
+  public static final String VAN_MASS = "van mass";
+  public static final String FOLLOW_UP = "follow-up in its days";
   public static final String SITE_MINUTES = "site minutes";
   public static final String UNPLANNED = "unplanned";
   public static final String LATE = "late";
@@ -35,6 +38,8 @@ public final class SeasonRules implements ConstraintProvider {
     return new Constraint[] {
       crewMinutes(rules),
       vanLitres(rules),
+      vanMass(rules),
+      followUp(rules),
       siteMinutes(rules),
       unplanned(rules),
       late(rules),
@@ -85,6 +90,35 @@ public final class SeasonRules implements ConstraintProvider {
         .filter((lead, day, litres) -> litres > lead.vanLitres())
         .penalizeLong(MUST, (lead, day, litres) -> litres - lead.vanLitres())
         .asConstraint(VAN_LITRES);
+  }
+
+  Constraint vanMass(ConstraintFactory rules) {
+    return rules
+        .forEach(PlanJob.class)
+        .filter(job -> job.demand().grams() > 0)
+        .groupBy(job -> slot(job).lead(), job -> slot(job).day(), sum(job -> job.demand().grams()))
+        .filter((lead, day, grams) -> grams > lead.vanGrams())
+        .penalizeLong(MUST, (lead, day, grams) -> grams - lead.vanGrams())
+        .asConstraint(VAN_MASS);
+  }
+
+  /**
+   * Nothing is looked after that was not done; a repot takes its follow-ups along when it moves.
+   */
+  Constraint followUp(ConstraintFactory rules) {
+    return rules
+        .forEach(PlanJob.class)
+        .filter(job -> job.follows() != null)
+        .join(
+            rules.forEachIncludingUnassigned(PlanJob.class),
+            equal(job -> Objects.requireNonNull(job.follows()).job(), PlanJob::index))
+        .penalizeLong(MUST, SeasonRules::outside)
+        .asConstraint(FOLLOW_UP);
+  }
+
+  private static long outside(PlanJob job, PlanJob first) {
+    Slot at = first.getSlot();
+    return at == null ? 1 : Objects.requireNonNull(job.follows()).outside(slot(job), at);
   }
 
   Constraint siteMinutes(ConstraintFactory rules) {

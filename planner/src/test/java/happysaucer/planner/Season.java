@@ -18,7 +18,7 @@ final class Season {
   static CrewMember member(int index, int skills) {
     int[] minutes = new int[DAYS];
     Arrays.fill(minutes, 420);
-    return new CrewMember(index, skills, minutes, 400);
+    return new CrewMember(index, skills, minutes, 400, 300_000);
   }
 
   static PlanSite site(int index, int personMinutes, int tripMinutes) {
@@ -46,7 +46,8 @@ final class Season {
   }
 
   static PlanJob job(int index, PlanSite site, int minutes, int litres, int weight, int ideal) {
-    return job(index, site, new PlanJob.Demand(minutes, 1, 0, litres, weight, ideal, 1000), null);
+    return job(
+        index, site, new PlanJob.Demand(minutes, 1, 0, litres, 1000, weight, ideal, 1000), null);
   }
 
   static PlanJob job(int index, PlanSite site, PlanJob.Demand demand, Slot slot) {

@@ -56,8 +56,33 @@ class SeasonRulesTest {
   }
 
   @Test
+  void theVanCarriesOnlySoMuch() {
+    PlanJob heavy =
+        job(0, HALL, new PlanJob.Demand(10, 1, 0, 10, 200_000, 1, 0, 1000), slot(0, ANNE));
+    PlanJob other =
+        job(1, HALL, new PlanJob.Demand(10, 1, 0, 10, 150_000, 1, 0, 1000), slot(0, BEN));
+    rules.verifyThat(SeasonRules::vanMass).given(heavy, other).penalizesBy(0);
+    rules
+        .verifyThat(SeasonRules::vanMass)
+        .given(heavy, at(other, heavy.getSlot()))
+        .penalizesBy(50_000);
+  }
+
+  @Test
+  void aFollowUpComesInItsDaysAfterItsRepotAndNeverWithoutIt() {
+    PlanJob repot = work(0, HALL, 60, slot(0, ANNE));
+    PlanJob look = work(1, HALL, 15, slot(5, ANNE));
+    look.follow(new PlanJob.Follows(0, 5, 9));
+    rules.verifyThat(SeasonRules::followUp).given(repot, look).penalizesBy(0);
+    rules.verifyThat(SeasonRules::followUp).given(repot, at(look, slot(2, BEN))).penalizesBy(3);
+    rules.verifyThat(SeasonRules::followUp).given(at(repot, null), look).penalizesBy(1);
+    rules.verifyThat(SeasonRules::followUp).given(repot, at(look, null)).penalizesBy(0);
+  }
+
+  @Test
   void aSiteTakesOnlySoManyMinutesOfPeopleADay() {
-    PlanJob pair = job(0, HALL, new PlanJob.Demand(120, 2, 0, 10, 1, 0, 1000), slot(0, ANNE, BEN));
+    PlanJob pair =
+        job(0, HALL, new PlanJob.Demand(120, 2, 0, 10, 1000, 1, 0, 1000), slot(0, ANNE, BEN));
     rules
         .verifyThat(SeasonRules::siteMinutes)
         .given(pair, work(1, HALL, 90, slot(0, BEN)))

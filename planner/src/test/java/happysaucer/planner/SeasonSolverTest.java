@@ -30,7 +30,14 @@ class SeasonSolverTest {
               i,
               i % 2 == 0 ? HALL : STAIR,
               new PlanJob.Demand(
-                  20 + random.nextInt(40), 1, 0, 10, 1 + random.nextInt(2) * 9, 2 + i % 9, 1000),
+                  20 + random.nextInt(40),
+                  1,
+                  0,
+                  10,
+                  1000,
+                  1 + random.nextInt(2) * 9,
+                  2 + i % 9,
+                  1000),
               slots));
     }
     return new SeasonPlan(all, List.of(ANNE, BEN), WEIGHTS);
@@ -50,7 +57,7 @@ class SeasonSolverTest {
     List<Slot> slots = Season.all(ANNE);
     List<PlanJob> jobs = new ArrayList<>();
     for (int i = 0; i < 4; i++) {
-      jobs.add(new PlanJob(i, STAIR, new PlanJob.Demand(30, 1, 0, 10, 1, i, 1000), slots));
+      jobs.add(new PlanJob(i, STAIR, new PlanJob.Demand(30, 1, 0, 10, 1000, 1, i, 1000), slots));
     }
     SeasonPlan plan =
         SeasonSolver.anew(SHORT).solve(new SeasonPlan(jobs, List.of(ANNE), WEIGHTS), better -> {});
@@ -61,9 +68,10 @@ class SeasonSolverTest {
 
   @Test
   void whatHasNoSlotLeftStaysUnplannedAndNothingFails() {
-    PlanJob never = new PlanJob(0, HALL, new PlanJob.Demand(30, 1, 0, 1, 1, 0, 1000), List.of());
+    PlanJob never =
+        new PlanJob(0, HALL, new PlanJob.Demand(30, 1, 0, 1, 1000, 1, 0, 1000), List.of());
     PlanJob can =
-        new PlanJob(1, HALL, new PlanJob.Demand(30, 1, 0, 1, 1, 0, 1000), Season.all(BEN));
+        new PlanJob(1, HALL, new PlanJob.Demand(30, 1, 0, 1, 1000, 1, 0, 1000), Season.all(BEN));
     SeasonPlan plan =
         SeasonSolver.anew(Duration.ofMillis(300))
             .solve(new SeasonPlan(List.of(never, can), List.of(BEN), WEIGHTS), better -> {});
@@ -71,6 +79,21 @@ class SeasonSolverTest {
     assertThat(plan.jobs().get(1).getSlot()).isNotNull();
     SeasonPlan none = new SeasonPlan(List.of(never), List.of(), WEIGHTS);
     assertThat(SeasonSolver.anew(SHORT).solve(none, better -> {})).isSameAs(none);
+  }
+
+  @Test
+  void aFollowUpIsFoundItsDaysAfterTheRepot() {
+    SeasonPlan plan = season(12);
+    for (int i = 0; i < 4; i++) {
+      plan.jobs().get(i + 4).follow(new PlanJob.Follows(i, 3, 6));
+    }
+    SeasonPlan solved = SeasonSolver.anew(SHORT).solve(plan, better -> {});
+    assertThat(Objects.requireNonNull(solved.score()).isFeasible()).isTrue();
+    for (int i = 0; i < 4; i++) {
+      Slot repot = Objects.requireNonNull(solved.jobs().get(i).getSlot());
+      Slot look = Objects.requireNonNull(solved.jobs().get(i + 4).getSlot());
+      assertThat(look.date() - repot.date()).isBetween(3, 6);
+    }
   }
 
   @Test

@@ -48,7 +48,10 @@ final class SeasonPuzzle {
   private void crew(String[] f) {
     int[] minutes = Arrays.stream(f[3].split(",")).mapToInt(Integer::parseInt).toArray();
     int id = Integer.parseInt(f[1]);
-    crew.put(id, new CrewMember(id, Integer.parseInt(f[2]), minutes, params.get("vanLitres")));
+    crew.put(
+        id,
+        new CrewMember(
+            id, Integer.parseInt(f[2]), minutes, params.get("vanLitres"), Integer.MAX_VALUE));
   }
 
   private void site(String[] f) {
@@ -81,6 +84,7 @@ final class SeasonPuzzle {
             Integer.parseInt(f[4]),
             Integer.parseInt(f[5]),
             Integer.parseInt(f[6]),
+            0,
             Integer.parseInt(f[7]),
             Integer.parseInt(f[8]),
             Integer.parseInt(f[10]));
