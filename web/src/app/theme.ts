@@ -20,6 +20,8 @@ export const theme = createTheme({
     TextInput: { defaultProps: { size: 'md' } },
     Select: { defaultProps: { size: 'md' } },
     NativeSelect: { defaultProps: { size: 'md' } },
+    NumberInput: { defaultProps: { size: 'md' } },
+    DateInput: { defaultProps: { size: 'md' } },
     Modal: { defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } },
     Input: { styles: { input: { borderColor: 'var(--mantine-color-default-border)', background: 'var(--hs-surface)' } } },
     Radio: { defaultProps: { size: 'md' }, styles: { radio: { borderColor: 'var(--mantine-color-default-border)' } } },

@@ -81,10 +81,6 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
   const water = useWrite(writes.logWatering);
   const save = useWrite(writes.logCheck, {
     done: () => {
-      if (draft.pour?.log) {
-        const { id: pourId, litres: poured, runOffLitres } = draft.pour;
-        water.mutate({ id: pourId, request: { plantId: id, wateredOn: draft.when?.slice(0, 10) ?? today, litres: poured, runOffLitres } });
-      }
       dropDraft(id);
       offerUndo([checkId], isBlank(draft) ? 'Nothing to report: logged.' : 'Check logged.');
       void navigate(`/plants/${id}`);
@@ -93,6 +89,12 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
   const log = () => {
     // whether it arrived is known only with the answer: until then it is this one, even after a reload
     keepDraft(id, { ...draft, checkId });
+    if (!draft.pour?.log) return send();
+    // before the check: where it does not arrive the draft still holds it, and sent again it counts once
+    const { id: pourId, litres: poured, runOffLitres } = draft.pour;
+    water.mutate({ id: pourId, request: { plantId: id, wateredOn: draft.when?.slice(0, 10) ?? today, litres: poured, runOffLitres } }, { onSuccess: send });
+  };
+  const send = () =>
     save.mutate({
       id: checkId,
       request: {
@@ -107,7 +109,6 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
         note: draft.note,
       },
     });
-  };
   const toggleState = (code: string) =>
     setDraft({ states: states.includes(code) ? states.filter((s) => s !== code) : [...states, code] });
   const slipAdvised = advice.lookNext.some((l) => l.sign === 'SLIP_CHECK');
@@ -303,7 +304,7 @@ function Check({ id, data, catalogue }: { id: string; data: Schemas['PlantView']
               <strong>{actionWords(advice.call.action)}</strong>
               <span>{advice.call.urgency === 'NOT_DUE' ? callDates(advice.call) : urgencyWords(advice.call.urgency)}</span>
             </UnstyledButton>
-            <Act size="lg" loading={save.isPending} missing={unread && 'The weight cannot be read.'} onClick={() => log()}>
+            <Act size="lg" loading={water.isPending || save.isPending} missing={unread && 'The weight cannot be read.'} onClick={() => log()}>
               {isBlank(draft) ? 'Nothing to report' : 'Save check'}
             </Act>
           </div>

@@ -21,6 +21,8 @@ export function Amount({ plant, units, busy, close, send }: AmountProps) {
   const offered = plant.usual ?? reckoned;
   const [text, setText] = useState<string | null>(null);
   const [caught, setCaught] = useState('');
+  /** A tap before the amount is here would send nothing. */
+  const reckoning = plant.usual === null && text === null && known.isLoading;
   const [wrong, setWrong] = useState<Record<string, string>>({});
   const shown = text ?? (offered === null ? '' : say(litres(offered, units)));
   const submit = () => {
@@ -65,7 +67,7 @@ export function Amount({ plant, units, busy, close, send }: AmountProps) {
           error={wrong.runOffLitres}
           onChange={(e) => setCaught(e.currentTarget.value)}
         />
-        <Button type="submit" loading={busy} color={plant.keepDry ? 'oxblood' : undefined}>
+        <Button type="submit" loading={busy || reckoning} color={plant.keepDry ? 'oxblood' : undefined}>
           {plant.keepDry ? 'It was watered all the same' : 'Watered'}
         </Button>
       </form>

@@ -71,6 +71,31 @@ describe('a check', () => {
     expect(sent()[0]).toMatchObject({ signs: [], note: '' });
   });
 
+  it('logs what was poured before the check, and loses neither over a bad line', async () => {
+    let line = 500;
+    answer('GET', /\/api\/catalogue/, () => ({
+      body: { ...catalogue, signs: [{ code: 'WATER_RUNS_THROUGH', group: 'WATER', measure: 'SHARE', unit: 'share', least: 0, most: 1, label: 'Runs through', how: 'Pour.' }] },
+    }));
+    answer('PUT', /\/api\/waterings\//, () => ({ status: line }));
+    answer('PUT', /\/api\/checks\//, () => ({ body: advice('LEAVE', 'NOT_DUE') }));
+    start();
+    await userEvent.click(await screen.findByRole('button', { name: 'Measure what stays' }));
+    await userEvent.type(screen.getByLabelText('Poured'), '1');
+    await userEvent.type(screen.getByLabelText('Came out below'), '0.3');
+    await userEvent.click(screen.getByRole('button', { name: '70 % stayed: take it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save check' }));
+    await waitFor(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ litres: 1, runOffLitres: 0.3 });
+    line = 204;
+    await waitFor(() => expect(screen.getByRole('button', { name: 'Save check' })).toBeEnabled());
+    await userEvent.click(screen.getByRole('button', { name: 'Save check' }));
+    expect(await screen.findByText('The plant’s page')).toBeVisible();
+    const puts = asked.filter((a) => a.method === 'PUT');
+    expect(puts.map((a) => a.path.split('/')[2])).toEqual(['waterings', 'waterings', 'checks']);
+    expect(puts[0]?.path).toBe(puts[1]?.path);
+    expect(sent()[2]).toMatchObject({ signs: [{ code: 'WATER_RUNS_THROUGH', value: 0.7 }] });
+  });
+
   it('takes minutes, another time and a height by steps', async () => {
     answer('PUT', /\/api\/checks\//, () => ({ body: advice('LEAVE', 'NOT_DUE') }));
     start();

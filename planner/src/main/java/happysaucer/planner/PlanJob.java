@@ -69,7 +69,6 @@ public class PlanJob {
   }
 
   /** For the solver, which makes copies. */
-  @SuppressWarnings("NullAway.Init")
   PlanJob() {}
 
   public PlanJob(int index, PlanSite site, Demand demand, List<Slot> slots) {

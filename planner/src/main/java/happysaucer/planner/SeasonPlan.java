@@ -18,7 +18,6 @@ public class SeasonPlan {
   @PlanningScore private @Nullable HardMediumSoftLongScore score;
 
   /** For the solver, which makes copies. */
-  @SuppressWarnings("NullAway.Init")
   SeasonPlan() {}
 
   public SeasonPlan(List<PlanJob> jobs, List<CrewMember> crew, PlanWeights weights) {

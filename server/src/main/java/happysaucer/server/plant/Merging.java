@@ -21,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Merging {
   private final MergeMapper mapper;
+  private final PlantMapper plants;
   private final AdviceService advice;
   private final ChangeLog history;
   private final TeamClock clock;
@@ -29,12 +30,14 @@ class Merging {
 
   Merging(
       MergeMapper mapper,
+      PlantMapper plants,
       AdviceService advice,
       ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {
     this.mapper = mapper;
+    this.plants = plants;
     this.advice = advice;
     this.history = history;
     this.clock = clock;
@@ -102,7 +105,7 @@ class Merging {
     events.publishEvent(PlantTouched.of(id));
   }
 
-  private static StaleException stale(StoredPlant now) {
-    return new StaleException(now.version(), "Somebody", List.of());
+  private StaleException stale(StoredPlant now) {
+    return new StaleException(now.version(), plants.changedBy(now.id()), List.of());
   }
 }
