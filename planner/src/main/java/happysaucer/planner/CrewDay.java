@@ -4,6 +4,7 @@ import ai.timefold.solver.core.api.function.TriFunction;
 import ai.timefold.solver.core.api.score.stream.bi.BiConstraintCollector;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
@@ -24,16 +25,17 @@ record CrewDay(int workMinutes, int tripMinutes) {
     private int work;
     private int trips;
 
-    Runnable add(PlanJob job) {
-      work += job.demand().minutes();
+    Runnable add(PlanJob job, PlanCrew crew) {
+      int minutes = crew.minutesFor(job.demand(), Objects.requireNonNull(job.getSlot()).day());
+      work += minutes;
       if (jobsAt.merge(job.site(), 1, Integer::sum) == 1) {
         trips += job.site().tripMinutes();
       }
-      return () -> remove(job);
+      return () -> remove(job, minutes);
     }
 
-    private void remove(PlanJob job) {
-      work -= job.demand().minutes();
+    private void remove(PlanJob job, int minutes) {
+      work -= minutes;
       if (jobsAt.merge(job.site(), -1, Integer::sum) == 0) {
         jobsAt.remove(job.site());
         trips -= job.site().tripMinutes();
@@ -45,16 +47,16 @@ record CrewDay(int workMinutes, int tripMinutes) {
     }
   }
 
-  static BiConstraintCollector<PlanJob, CrewMember, ?, CrewDay> collect() {
-    return new BiConstraintCollector<PlanJob, CrewMember, Sum, CrewDay>() {
+  static BiConstraintCollector<PlanJob, PlanCrew, ?, CrewDay> collect() {
+    return new BiConstraintCollector<PlanJob, PlanCrew, Sum, CrewDay>() {
       @Override
       public Supplier<Sum> supplier() {
         return Sum::new;
       }
 
       @Override
-      public TriFunction<Sum, PlanJob, CrewMember, Runnable> accumulator() {
-        return (sum, job, member) -> sum.add(job);
+      public TriFunction<Sum, PlanJob, PlanCrew, Runnable> accumulator() {
+        return Sum::add;
       }
 
       @Override

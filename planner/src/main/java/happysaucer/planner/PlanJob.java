@@ -71,6 +71,9 @@ public class PlanJob {
   /** For the solver, which makes copies. */
   PlanJob() {}
 
+  /**
+   * @param slots it may have, in the order of days
+   */
   public PlanJob(int index, PlanSite site, Demand demand, List<Slot> slots) {
     this.index = index;
     this.site = site;
@@ -82,7 +85,7 @@ public class PlanJob {
     }
   }
 
-  private static long key(int day, CrewMember lead) {
+  private static long key(int day, PlanCrew lead) {
     return (long) day << Short.SIZE | lead.index();
   }
 
@@ -92,8 +95,27 @@ public class PlanJob {
   }
 
   /** Its slot on a day under a lead; null where it may not be then. */
-  public @Nullable Slot on(int day, CrewMember lead) {
+  public @Nullable Slot on(int day, PlanCrew lead) {
     return byDayAndLead.get(key(day, lead));
+  }
+
+  /** Its slots on these dates, which stand in the order of days. */
+  List<Slot> between(int from, int to) {
+    return slots.subList(firstOn(from), firstOn(to + 1));
+  }
+
+  private int firstOn(int date) {
+    int low = 0;
+    int high = slots.size();
+    while (low < high) {
+      int middle = (low + high) >>> 1;
+      if (slots.get(middle).date() < date) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
   }
 
   public int index() {

@@ -1,15 +1,17 @@
 package happysaucer.planner;
 
 /**
- * A place where plants stand.
+ * Where plants stand.
  *
- * @param index from 0
- * @param open on each day of the plan
- * @param personMinutes the site takes on a day
- * @param tripMinutes the way there and back and setting up, once for each of the crew who come on a
- *     day
+ * @param openMinutes by day of the plan: so long it is open, 0 where it is closed
+ * @param personMinutes it takes a day of all people together
+ * @param tripMinutes the way there and back, parking and setting up, for each visit
  */
-public record PlanSite(int index, boolean[] open, int personMinutes, int tripMinutes) {
+public record PlanSite(int index, int[] openMinutes, int personMinutes, int tripMinutes) {
+  public boolean isOpen(int day) {
+    return openMinutes[day] > 0;
+  }
+
   @Override
   public boolean equals(Object other) {
     return other instanceof PlanSite site && site.index == index;

@@ -18,6 +18,14 @@ final class Reslot extends AbstractMove<SeasonPlan> {
     this.slots = slots;
   }
 
+  List<PlanJob> jobs() {
+    return jobs;
+  }
+
+  List<@Nullable Slot> slots() {
+    return slots;
+  }
+
   @Override
   public boolean isMoveDoable(ScoreDirector<SeasonPlan> director) {
     for (int i = 0; i < jobs.size(); i++) {

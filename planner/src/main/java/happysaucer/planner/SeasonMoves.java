@@ -3,8 +3,11 @@ package happysaucer.planner;
 import ai.timefold.solver.core.api.score.director.ScoreDirector;
 import ai.timefold.solver.core.impl.heuristic.selector.move.factory.MoveIteratorFactory;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
 
@@ -48,6 +51,7 @@ public final class SeasonMoves implements MoveIteratorFactory<SeasonPlan, Reslot
     private final List<PlanJob> free;
     private final List<List<PlanJob>> bySite;
     private final Random random;
+    private final Map<Integer, List<PlanJob>> followers = new HashMap<>();
 
     Drawn(SeasonPlan plan, Random random) {
       this.random = random;
@@ -59,6 +63,11 @@ public final class SeasonMoves implements MoveIteratorFactory<SeasonPlan, Reslot
         bySite.add(new ArrayList<>());
       }
       plan.jobs().forEach(job -> bySite.get(job.site().index()).add(job));
+      for (PlanJob job : plan.jobs()) {
+        if (job.follows() != null && !job.isPinned()) {
+          followers.computeIfAbsent(job.follows().job(), i -> new ArrayList<>()).add(job);
+        }
+      }
     }
 
     @Override
@@ -68,6 +77,45 @@ public final class SeasonMoves implements MoveIteratorFactory<SeasonPlan, Reslot
 
     @Override
     public Reslot next() {
+      Reslot move = drawn();
+      return followers.isEmpty() ? move : carrying(move);
+    }
+
+    /** What follows a job that moves comes along, to days that are right for it. */
+    private Reslot carrying(Reslot move) {
+      List<PlanJob> jobs = new ArrayList<>(move.jobs());
+      List<@Nullable Slot> slots = new ArrayList<>(move.slots());
+      for (int i = 0; i < jobs.size(); i++) {
+        Slot first = slots.get(i);
+        for (PlanJob follower : followers.getOrDefault(jobs.get(i).index(), List.of())) {
+          PlanJob.Follows after = Objects.requireNonNull(follower.follows());
+          Slot at = follower.getSlot();
+          boolean right = first == null ? at == null : at != null && after.outside(at, first) == 0;
+          if (!right && !jobs.contains(follower)) {
+            jobs.add(follower);
+            slots.add(first == null ? null : near(follower, first, after));
+          }
+        }
+      }
+      return jobs.size() == move.jobs().size() ? move : new Reslot(jobs, slots);
+    }
+
+    private @Nullable Slot near(PlanJob follower, Slot first, PlanJob.Follows after) {
+      List<Slot> right = follower.between(first.date() + after.from(), first.date() + after.to());
+      if (right.isEmpty()) {
+        return null;
+      }
+      for (int i = 0; i < TRIES; i++) {
+        Slot visit = of(bySite.get(follower.site().index()), random).getSlot();
+        Slot joined = visit == null ? null : with(follower, visit);
+        if (joined != null && after.outside(joined, first) == 0) {
+          return joined;
+        }
+      }
+      return of(right, random);
+    }
+
+    private Reslot drawn() {
       int draw = random.nextInt(HUNDRED);
       for (int i = 0; i < TRIES; i++) {
         Reslot move =
@@ -112,7 +160,7 @@ public final class SeasonMoves implements MoveIteratorFactory<SeasonPlan, Reslot
       if (job.demand().people() == 2 && visit.helper() != null && job.getSlots().contains(visit)) {
         return visit;
       }
-      CrewMember lead = of(visit.crew(), random);
+      PlanCrew lead = of(visit.crew(), random);
       return job.on(visit.day(), lead);
     }
 

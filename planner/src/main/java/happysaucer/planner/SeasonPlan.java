@@ -13,14 +13,14 @@ import org.jspecify.annotations.Nullable;
 @PlanningSolution
 public class SeasonPlan {
   @PlanningEntityCollectionProperty private List<PlanJob> jobs;
-  @ProblemFactCollectionProperty private List<CrewMember> crew;
+  @ProblemFactCollectionProperty private List<PlanCrew> crew;
   @ProblemFactProperty private PlanWeights weights;
   @PlanningScore private @Nullable HardMediumSoftLongScore score;
 
   /** For the solver, which makes copies. */
   SeasonPlan() {}
 
-  public SeasonPlan(List<PlanJob> jobs, List<CrewMember> crew, PlanWeights weights) {
+  public SeasonPlan(List<PlanJob> jobs, List<PlanCrew> crew, PlanWeights weights) {
     this.jobs = jobs;
     this.crew = crew;
     this.weights = weights;
@@ -30,7 +30,7 @@ public class SeasonPlan {
     return jobs;
   }
 
-  public List<CrewMember> crew() {
+  public List<PlanCrew> crew() {
     return crew;
   }
 

@@ -23,12 +23,16 @@ public final class SeasonRules implements ConstraintProvider {
   public static final String VAN_MASS = "van mass";
   public static final String FOLLOW_UP = "follow-up in its days";
   public static final String SITE_MINUTES = "site minutes";
+  public static final String SITE_HOURS = "site hours";
   public static final String UNPLANNED = "unplanned";
   public static final String LATE = "late";
   public static final String EARLY = "early";
   public static final String TRIPS = "trips";
   public static final String UNEVEN = "uneven";
   public static final String MOVED = "moved";
+
+  /** A site that is open so long sets nobody a limit, minutes. */
+  static final int FULL_DAY = 24 * 60;
 
   private static final HardMediumSoftLongScore MUST = HardMediumSoftLongScore.ONE_HARD;
   private static final HardMediumSoftLongScore SHOULD = HardMediumSoftLongScore.ONE_SOFT;
@@ -41,6 +45,7 @@ public final class SeasonRules implements ConstraintProvider {
       vanMass(rules),
       followUp(rules),
       siteMinutes(rules),
+      siteHours(rules),
       unplanned(rules),
       late(rules),
       early(rules),
@@ -55,15 +60,14 @@ public final class SeasonRules implements ConstraintProvider {
     return Objects.requireNonNull(job.getSlot());
   }
 
-  private static BiConstraintStream<PlanJob, CrewMember> work(ConstraintFactory rules) {
+  private static BiConstraintStream<PlanJob, PlanCrew> work(ConstraintFactory rules) {
     return rules
         .forEach(PlanJob.class)
         .map(job -> job, job -> slot(job).crew())
         .flattenLast(crew -> crew);
   }
 
-  private static TriConstraintStream<CrewMember, Integer, CrewDay> crewDays(
-      ConstraintFactory rules) {
+  private static TriConstraintStream<PlanCrew, Integer, CrewDay> crewDays(ConstraintFactory rules) {
     return work(rules)
         .groupBy((job, member) -> member, (job, member) -> slot(job).day(), CrewDay.collect());
   }
@@ -133,6 +137,20 @@ public final class SeasonRules implements ConstraintProvider {
         .asConstraint(SITE_MINUTES);
   }
 
+  /** Nobody is there longer than the site is open. */
+  Constraint siteHours(ConstraintFactory rules) {
+    return work(rules)
+        .filter((job, crew) -> job.site().openMinutes()[slot(job).day()] < FULL_DAY)
+        .groupBy(
+            (job, crew) -> job.site(),
+            (job, crew) -> slot(job).day(),
+            (job, crew) -> crew,
+            sum((PlanJob job, PlanCrew crew) -> crew.minutesFor(job.demand(), slot(job).day())))
+        .filter((site, day, crew, minutes) -> minutes > site.openMinutes()[day])
+        .penalizeLong(MUST, (site, day, crew, minutes) -> minutes - site.openMinutes()[day])
+        .asConstraint(SITE_HOURS);
+  }
+
   Constraint unplanned(ConstraintFactory rules) {
     return rules
         .forEachIncludingUnassigned(PlanJob.class)
@@ -166,11 +184,11 @@ public final class SeasonRules implements ConstraintProvider {
     return work(rules)
         .groupBy(
             (job, member) -> member,
-            sum((PlanJob job, CrewMember member) -> job.demand().minutes()))
-        .complement(CrewMember.class, member -> 0)
+            sum((PlanJob job, PlanCrew member) -> member.minutesFor(job.demand(), slot(job).day())))
+        .complement(PlanCrew.class, member -> 0)
         .groupBy(
-            max((CrewMember member, Integer minutes) -> minutes),
-            min((CrewMember member, Integer minutes) -> minutes))
+            max((PlanCrew member, Integer minutes) -> minutes),
+            min((PlanCrew member, Integer minutes) -> minutes))
         .join(PlanWeights.class)
         .penalizeLong(SHOULD, (most, least, weights) -> (long) (most - least) * weights.uneven())
         .asConstraint(UNEVEN);

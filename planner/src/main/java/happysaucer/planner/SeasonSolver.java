@@ -46,6 +46,15 @@ public final class SeasonSolver {
         most, new LocalSearchAcceptorConfig().withLateAcceptanceSize(LOOKS_BACK));
   }
 
+  /** Reckons by the same rules without searching. */
+  static SolverFactory<SeasonPlan> rulesOnly() {
+    return SolverFactory.create(
+        new SolverConfig()
+            .withSolutionClass(SeasonPlan.class)
+            .withEntityClasses(PlanJob.class)
+            .withConstraintProviderClass(SeasonRules.class));
+  }
+
   private static SolverConfig config(Duration most, LocalSearchAcceptorConfig acceptor) {
     return new SolverConfig()
         .withSolutionClass(SeasonPlan.class)

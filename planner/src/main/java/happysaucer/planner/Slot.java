@@ -7,9 +7,9 @@ import org.jspecify.annotations.Nullable;
 public final class Slot {
   private final int day;
   private final int date;
-  private final CrewMember lead;
-  private final @Nullable CrewMember helper;
-  private final List<CrewMember> crew;
+  private final PlanCrew lead;
+  private final @Nullable PlanCrew helper;
+  private final List<PlanCrew> crew;
 
   /**
    * @param day of the plan, from 0
@@ -17,7 +17,7 @@ public final class Slot {
    * @param lead whose van it is and who has the skill
    * @param helper null where one is enough
    */
-  public Slot(int day, int date, CrewMember lead, @Nullable CrewMember helper) {
+  public Slot(int day, int date, PlanCrew lead, @Nullable PlanCrew helper) {
     this.day = day;
     this.date = date;
     this.lead = lead;
@@ -33,19 +33,19 @@ public final class Slot {
     return date;
   }
 
-  public CrewMember lead() {
+  public PlanCrew lead() {
     return lead;
   }
 
-  public @Nullable CrewMember helper() {
+  public @Nullable PlanCrew helper() {
     return helper;
   }
 
-  public List<CrewMember> crew() {
+  public List<PlanCrew> crew() {
     return crew;
   }
 
-  public boolean has(CrewMember member) {
+  public boolean has(PlanCrew member) {
     return crew.contains(member);
   }
 

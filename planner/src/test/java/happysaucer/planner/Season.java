@@ -8,37 +8,39 @@ import java.util.List;
 final class Season {
   static final int DAYS = 10;
   static final PlanWeights WEIGHTS = new PlanWeights(5, 1, 1, 1, 40);
-  static final CrewMember ANNE = member(0, 1);
-  static final CrewMember BEN = member(1, 2);
+  static final PlanCrew ANNE = member(0, 1);
+  static final PlanCrew BEN = member(1, 2);
   static final PlanSite HALL = site(0, 300, 30);
   static final PlanSite STAIR = site(1, 300, 50);
 
   private Season() {}
 
-  static CrewMember member(int index, int skills) {
+  static PlanCrew member(int index, int skills) {
     int[] minutes = new int[DAYS];
     Arrays.fill(minutes, 420);
-    return new CrewMember(index, skills, minutes, 400, 300_000);
+    int[] people = new int[DAYS];
+    Arrays.fill(people, 1);
+    return new PlanCrew(index, skills, minutes, people, 400, 300_000);
   }
 
   static PlanSite site(int index, int personMinutes, int tripMinutes) {
-    boolean[] open = new boolean[DAYS];
-    Arrays.fill(open, true);
+    int[] open = new int[DAYS];
+    Arrays.fill(open, SeasonRules.FULL_DAY);
     return new PlanSite(index, open, personMinutes, tripMinutes);
   }
 
-  static Slot slot(int day, CrewMember lead) {
+  static Slot slot(int day, PlanCrew lead) {
     return new Slot(day, day / 5 * 7 + day % 5, lead, null);
   }
 
-  static Slot slot(int day, CrewMember lead, CrewMember helper) {
+  static Slot slot(int day, PlanCrew lead, PlanCrew helper) {
     return new Slot(day, day / 5 * 7 + day % 5, lead, helper);
   }
 
-  static List<Slot> all(CrewMember... crew) {
+  static List<Slot> all(PlanCrew... crew) {
     List<Slot> slots = new ArrayList<>();
     for (int day = 0; day < DAYS; day++) {
-      for (CrewMember lead : crew) {
+      for (PlanCrew lead : crew) {
         slots.add(slot(day, lead));
       }
     }

@@ -1,6 +1,6 @@
 package happysaucer.bench.season;
 
-import happysaucer.planner.CrewMember;
+import happysaucer.planner.PlanCrew;
 import happysaucer.planner.PlanJob;
 import happysaucer.planner.PlanSite;
 import happysaucer.planner.PlanWeights;
@@ -22,8 +22,11 @@ final class SeasonPuzzle {
   private static final int WEEK = 7;
   private static final int MOVED = 40;
 
+  /** Sites of a puzzle have days, no hours; minutes. */
+  private static final int WHOLE_DAY = 24 * 60;
+
   private final Map<String, Integer> params = new HashMap<>();
-  private final Map<Integer, CrewMember> crew = new TreeMap<>();
+  private final Map<Integer, PlanCrew> crew = new TreeMap<>();
   private final Map<Integer, PlanSite> sites = new TreeMap<>();
   private final List<String[]> jobLines = new ArrayList<>();
   private final Map<String, Slot> slots = new HashMap<>();
@@ -50,16 +53,21 @@ final class SeasonPuzzle {
     int id = Integer.parseInt(f[1]);
     crew.put(
         id,
-        new CrewMember(
-            id, Integer.parseInt(f[2]), minutes, params.get("vanLitres"), Integer.MAX_VALUE));
+        new PlanCrew(
+            id,
+            Integer.parseInt(f[2]),
+            minutes,
+            Arrays.stream(minutes).map(m -> m > 0 ? 1 : 0).toArray(),
+            params.get("vanLitres"),
+            Integer.MAX_VALUE));
   }
 
   private void site(String[] f) {
     int id = Integer.parseInt(f[1]);
     int mask = Integer.parseInt(f[4]);
-    boolean[] open = new boolean[params.get("days")];
+    int[] open = new int[params.get("days")];
     for (int day = 0; day < open.length; day++) {
-      open[day] = (mask >> day % WORKDAYS & 1) == 1;
+      open[day] = (mask >> day % WORKDAYS & 1) == 1 ? WHOLE_DAY : 0;
     }
     sites.put(id, new PlanSite(id, open, Integer.parseInt(f[5]), Integer.parseInt(f[6])));
   }
@@ -97,10 +105,10 @@ final class SeasonPuzzle {
     List<Slot> open = new ArrayList<>();
     for (int day = 0; day < params.get("days"); day++) {
       int date = day / WORKDAYS * WEEK + day % WORKDAYS;
-      if (date < materials || !site.open()[day] || !within(date, windows)) {
+      if (date < materials || !site.isOpen(day) || !within(date, windows)) {
         continue;
       }
-      for (CrewMember lead : crew.values()) {
+      for (PlanCrew lead : crew.values()) {
         if (!lead.worksOn(day) || !lead.can(demand.skills())) {
           continue;
         }
@@ -108,7 +116,7 @@ final class SeasonPuzzle {
           open.add(slot(day, date, lead, null));
           continue;
         }
-        for (CrewMember helper : crew.values()) {
+        for (PlanCrew helper : crew.values()) {
           if (helper != lead && helper.worksOn(day)) {
             open.add(slot(day, date, lead, helper));
           }
@@ -118,7 +126,7 @@ final class SeasonPuzzle {
     return open;
   }
 
-  private Slot slot(int day, int date, CrewMember lead, CrewMember helper) {
+  private Slot slot(int day, int date, PlanCrew lead, PlanCrew helper) {
     return slots.computeIfAbsent(
         day + "/" + lead.index() + "/" + (helper == null ? -1 : helper.index()),
         key -> new Slot(day, date, lead, helper));
