@@ -148,6 +148,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season/weights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["weights"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["run"];
+        put: operations["begin"];
+        post?: never;
+        delete: operations["throwAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["add"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/jobs/{id}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/jobs/{id}/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/jobs/{id}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plants/{id}": {
         parameters: {
             query?: never;
@@ -188,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["move"];
+        put: operations["move_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -204,7 +300,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["photo"];
-        put: operations["add"];
+        put: operations["add_1"];
         post?: never;
         delete: operations["remove_1"];
         options?: never;
@@ -396,7 +492,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["move_1"];
+        put: operations["move_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -413,6 +509,22 @@ export interface paths {
         };
         get?: never;
         put: operations["breakOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -500,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/absences/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["absent"];
+        post?: never;
+        delete: operations["notAbsent"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waterings/undo": {
         parameters: {
             query?: never;
@@ -557,7 +685,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -637,7 +765,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["move_2"];
+        post: operations["move_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -702,6 +830,118 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/weeks/{of}/publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/runs/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/runs/{id}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/jobs/{id}/skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/jobs/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/jobs/{id}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["done_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/changes/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -814,7 +1054,7 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["start_1"];
-        delete: operations["stop"];
+        delete: operations["stop_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1004,6 +1244,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["own"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["season"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["week"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/jobs/{id}/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["why"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1236,6 +1524,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients": {
         parameters: {
             query?: never;
@@ -1388,6 +1692,13 @@ export interface components {
             changed: string[];
             kin: string[];
         };
+        SiteAccess: {
+            /** @enum {string} */
+            floors: "GROUND" | "LIFT" | "STAIRS";
+            /** Format: int32 */
+            parkingMinutes: number;
+            days: components["schemas"]["VisitDay"][];
+        };
         SiteRequest: {
             /** Format: uuid */
             clientId: string;
@@ -1401,6 +1712,7 @@ export interface components {
             use: "PRIVATE" | "PUBLIC" | "CHILDREN";
             accessNote: string;
             visits: components["schemas"]["VisitPlan"];
+            access?: components["schemas"]["SiteAccess"] | null;
         };
         VisitDay: {
             /** Format: int32 */
@@ -1581,6 +1893,213 @@ export interface components {
             /** Format: date-time */
             seen: string;
             here: boolean;
+        };
+        Weights: {
+            /** Format: int32 */
+            late: number;
+            /** Format: int32 */
+            lateSoon: number;
+            /** Format: int32 */
+            lateNow: number;
+            /** Format: int32 */
+            early: number;
+            /** Format: int32 */
+            uneven: number;
+            /** Format: int32 */
+            moved: number;
+        };
+        Otherwise: {
+            /** Format: date */
+            fromOn: string;
+            /** Format: date */
+            toOn: string;
+            /** Format: int32 */
+            hands: number;
+            /** Format: int32 */
+            minutes: number;
+            closed: string[] | null;
+            allClosed: boolean;
+        };
+        RunRequest: {
+            /** @enum {string} */
+            kind: "ANEW" | "GENTLE" | "WHAT_IF";
+            /** Format: int32 */
+            seconds: number;
+            otherwise?: components["schemas"]["Otherwise"] | null;
+        };
+        LoadWeek: {
+            /** Format: date */
+            first: string;
+            /** Format: int32 */
+            capacity: number;
+            /** Format: int32 */
+            wanted: number;
+            /** Format: int32 */
+            planned: number;
+            /** Format: int32 */
+            driving: number;
+        };
+        Moved: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            place: string;
+            /** Format: date */
+            fromOn: string | null;
+            fromCrew: string | null;
+            /** Format: date */
+            toOn: string | null;
+            toCrew: string | null;
+        };
+        RuleLine: {
+            rule: string;
+            words: string;
+            /** Format: int32 */
+            times: number;
+            /** Format: int64 */
+            minutes: number;
+        };
+        RunOutcome: {
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int32 */
+            planned: number;
+            /** Format: int32 */
+            late: number;
+            /** Format: int32 */
+            lateDays: number;
+            /** Format: int32 */
+            drivingMinutes: number;
+            rules: components["schemas"]["RuleLine"][];
+            left: components["schemas"]["Unplanned"][];
+            moved: components["schemas"]["Moved"][];
+            brokenNow: string[];
+            weeks: components["schemas"]["LoadWeek"][];
+        };
+        RunView: {
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            title: string;
+            status: string;
+            /** Format: int32 */
+            seconds: number;
+            /** Format: int64 */
+            spentMs: number;
+            who: string;
+            /** Format: int32 */
+            ahead: number;
+            /** Format: int32 */
+            planned: number | null;
+            outcome: components["schemas"]["RunOutcome"] | null;
+            /** Format: int32 */
+            version: number;
+        };
+        Unplanned: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            place: string;
+            why: string;
+            frees: string | null;
+        };
+        HandRequest: {
+            /** Format: uuid */
+            plantId: string;
+            /** @enum {string} */
+            kind: "REPOT" | "SLIP_CHECK" | "FOLLOW_UP" | "WATER_IN" | "TOP_UP" | "TREATMENT";
+            /** Format: date */
+            fromOn: string;
+            /** Format: date */
+            toOn: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            people: number;
+            why: string;
+        };
+        PlaceRequest: {
+            /** Format: date */
+            on?: string | null;
+            /** Format: uuid */
+            leadId?: string | null;
+            /** Format: uuid */
+            helperId?: string | null;
+            pinned: boolean;
+            overrule?: string | null;
+        };
+        JobItem: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            potShape: string;
+            /** Format: double */
+            potTopMm: number;
+            /** Format: double */
+            potBaseMm: number;
+            /** Format: double */
+            potHeightMm: number;
+            /** Format: uuid */
+            siteId: string;
+            siteName: string;
+            spotName: string;
+            kind: string;
+            place: string;
+            action: string;
+            urgency: string;
+            source: string;
+            /** Format: uuid */
+            jobId: string | null;
+            /** Format: uuid */
+            afterId: string | null;
+            /** Format: date */
+            fromOn: string;
+            /** Format: date */
+            toOn: string;
+            /** Format: date */
+            idealOn: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            people: number;
+            skills: string[];
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            kilograms: number;
+            toOrder: boolean;
+            /** Format: date */
+            materialOn: string | null;
+            materialNever: boolean;
+            held: string | null;
+            why: string | null;
+            note: string;
+            /** Format: date */
+            plannedOn: string | null;
+            /** Format: uuid */
+            leadId: string | null;
+            /** Format: uuid */
+            helperId: string | null;
+            pinned: boolean;
+            overruled: string | null;
+            published: boolean;
+            /** Format: int32 */
+            daysLate: number;
+            blocked: string | null;
+            /** Format: int32 */
+            version: number;
+        };
+        PinRequest: {
+            pinned: boolean;
+        };
+        FactsRequest: {
+            bench: boolean;
+            /** Format: date */
+            materialOn?: string | null;
+            materialNever: boolean;
         };
         Ball: {
             /** Format: double */
@@ -2616,6 +3135,31 @@ export interface components {
             kept: "PLANT" | "POT";
             confirmed?: boolean | null;
         };
+        CrewPerson: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: uuid */
+            userId: string | null;
+        };
+        CrewRequest: {
+            name: string;
+            /** Format: int32 */
+            vanLitres: number;
+            /** Format: int32 */
+            vanKg: number;
+            skills: ("TRAINED_TREES" | "ROOT_CUTTING" | "TREATMENTS")[];
+            people: components["schemas"]["CrewPerson"][];
+            hours: components["schemas"]["Hours"][];
+            /** Format: date */
+            endedOn?: string | null;
+        };
+        Hours: {
+            /** Format: int32 */
+            weekday: number;
+            begins: string;
+            ends: string;
+        };
         ClockRequest: {
             /** Format: date-time */
             moment: string;
@@ -2650,6 +3194,15 @@ export interface components {
         CareDoneRequest: {
             /** Format: date */
             doneOn?: string | null;
+        };
+        AbsenceRequest: {
+            /** Format: uuid */
+            personId: string;
+            /** Format: date */
+            fromOn: string;
+            /** Format: date */
+            toOn: string;
+            reason: string;
         };
         TakeBackRequest: {
             wateringIds: string[];
@@ -2817,6 +3370,31 @@ export interface components {
             account: string;
             code: string;
             password: string;
+        };
+        Published: {
+            /** Format: date */
+            first: string;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int32 */
+            repots: number;
+            without: string[];
+        };
+        SkipRequest: {
+            why: string;
+        };
+        DropRequest: {
+            why: string;
+        };
+        SeasonDoneRequest: {
+            /** Format: date */
+            doneOn: string;
+            /** Format: int32 */
+            minutes?: number | null;
+        };
+        TakenBack: {
+            /** Format: int32 */
+            jobs: number;
         };
         Pot: {
             id?: string | null;
@@ -3160,6 +3738,7 @@ export interface components {
             visits: components["schemas"]["VisitPlan"];
             /** Format: date */
             nextVisit: string | null;
+            access: components["schemas"]["SiteAccess"];
             /** Format: int32 */
             version: number;
             /** Format: int32 */
@@ -3221,6 +3800,78 @@ export interface components {
             logged: boolean;
             /** Format: date */
             lastOn: string | null;
+        };
+        ChangeView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            who: string;
+            words: string;
+        };
+        CrewItem: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            people: number;
+            missing: string | null;
+        };
+        SeasonPage: {
+            /** Format: date */
+            today: string;
+            crews: components["schemas"]["CrewItem"][];
+            weeks: components["schemas"]["LoadWeek"][];
+            jobs: components["schemas"]["JobItem"][];
+            weights: components["schemas"]["Weights"];
+            runs: components["schemas"]["RunView"][];
+            lastChange: components["schemas"]["ChangeView"] | null;
+        };
+        BoardWeek: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            today: string;
+            crews: components["schemas"]["CrewItem"][];
+            days: components["schemas"]["CrewDay"][];
+            jobs: components["schemas"]["JobItem"][];
+            waiting: components["schemas"]["JobItem"][];
+            minutesOf: {
+                [key: string]: number;
+            };
+            lastChange: components["schemas"]["ChangeView"] | null;
+        };
+        CrewDay: {
+            /** Format: uuid */
+            crewId: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            people: number;
+            away: string[];
+            trips: components["schemas"]["Trip"][];
+        };
+        Trip: {
+            /** Format: uuid */
+            siteId: string;
+            siteName: string;
+            /** Format: int32 */
+            minutes: number;
+        };
+        DayOption: {
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            leadId: string;
+            /** Format: uuid */
+            helperId: string | null;
+            crew: string;
+            allowed: boolean;
+            words: string;
+            /** Format: int64 */
+            minutes: number;
         };
         Due: {
             /** @enum {string} */
@@ -3422,6 +4073,37 @@ export interface components {
             id: string;
             title: string;
             detail: string;
+        };
+        AbsenceView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            /** Format: date */
+            fromOn: string;
+            /** Format: date */
+            toOn: string;
+            reason: string;
+        };
+        CrewView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            vanLitres: number;
+            /** Format: int32 */
+            vanKg: number;
+            skills: ("TRAINED_TREES" | "ROOT_CUTTING" | "TREATMENTS")[];
+            people: components["schemas"]["CrewPerson"][];
+            hours: components["schemas"]["Hours"][];
+            absences: components["schemas"]["AbsenceView"][];
+            /** Format: int32 */
+            minutesWeek: number;
+            /** Format: date */
+            endedOn: string | null;
+            missing: string | null;
+            /** Format: int32 */
+            version: number;
         };
         ClientItem: {
             /** Format: uuid */
@@ -3840,6 +4522,200 @@ export interface operations {
             };
         };
     };
+    weights: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Weights"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weights"];
+                };
+            };
+        };
+    };
+    run: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    throwAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobItem"];
+                };
+            };
+        };
+    };
+    pin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobItem"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     plant: {
         parameters: {
             query?: never;
@@ -3918,7 +4794,7 @@ export interface operations {
             };
         };
     };
-    move: {
+    move_1: {
         parameters: {
             query?: never;
             header: {
@@ -3970,7 +4846,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query: {
                 plant: string;
@@ -4382,7 +5258,7 @@ export interface operations {
             };
         };
     };
-    move_1: {
+    move_2: {
         parameters: {
             query?: never;
             header: {
@@ -4433,6 +5309,32 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["JobView"];
                 };
+            };
+        };
+    };
+    save_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrewRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4600,6 +5502,50 @@ export interface operations {
             };
         };
     };
+    absent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AbsenceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    notAbsent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     undo_1: {
         parameters: {
             query?: never;
@@ -4668,7 +5614,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4816,7 +5762,7 @@ export interface operations {
             };
         };
     };
-    move_2: {
+    move_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4974,6 +5920,166 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    publish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                of: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Published"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    skip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SkipRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    drop_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DropRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    done_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeasonDoneRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    undo_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBack"];
                 };
             };
         };
@@ -5150,7 +6256,7 @@ export interface operations {
             };
         };
     };
-    stop: {
+    stop_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5420,6 +6526,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionLine"][];
+                };
+            };
+        };
+    };
+    season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonPage"];
+                };
+            };
+        };
+    };
+    week: {
+        parameters: {
+            query?: {
+                of?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardWeek"];
+                };
+            };
+        };
+    };
+    why: {
+        parameters: {
+            query: {
+                on: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayOption"][];
                 };
             };
         };
@@ -5736,6 +6908,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Found"][];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewView"][];
                 };
             };
         };

@@ -144,7 +144,24 @@ class DurabilityTest {
       sql.execute("create index site_weekday on site (visit_weekday)");
       sql.execute("drop table site_visit_day");
       sql.execute("drop table visit_left");
-      for (String column : List.of("visit_every", "visit_from")) {
+      for (String table :
+          List.of(
+              "season_change_job",
+              "season_change",
+              "season_run_slot",
+              "season_run",
+              "season_job",
+              "season_weight",
+              "site_access_day",
+              "absence",
+              "crew_hours",
+              "crew_person",
+              "crew")) {
+        sql.execute("drop table " + table);
+      }
+      sql.execute("drop index client_feed");
+      sql.execute("alter table client drop column feed_token");
+      for (String column : List.of("visit_every", "visit_from", "floors", "parking_minutes")) {
         sql.execute("alter table site drop column " + column);
       }
       for (String column : List.of("started_at", "ended_at", "note")) {

@@ -163,12 +163,13 @@ public class PlanJob {
     follows = after;
   }
 
+  /** What follows another job is in time on every day that is right after that one. */
   int daysLate(Slot at) {
-    return Math.max(0, at.date() - demand.idealDate());
+    return follows != null ? 0 : Math.max(0, at.date() - demand.idealDate());
   }
 
   int daysEarly(Slot at) {
-    return Math.max(0, demand.idealDate() - at.date());
+    return follows != null ? 0 : Math.max(0, demand.idealDate() - at.date());
   }
 
   @Override

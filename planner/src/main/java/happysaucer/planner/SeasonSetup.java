@@ -46,6 +46,16 @@ public record SeasonSetup(
   /** Where a job stands. */
   public record At(int day, UUID lead, @Nullable UUID helper) {}
 
+  /** What may become of where a job stands. */
+  public enum Stay {
+    /** It goes wherever it is best. */
+    FREE,
+    /** It stays, unless it cannot be there any more. */
+    KEEP,
+    /** A person has put it there. */
+    PINNED
+  }
+
   /** It comes so many days after another. */
   public record After(UUID job, int from, int to) {}
 
@@ -72,7 +82,14 @@ public record SeasonSetup(
       @Nullable After after,
       @Nullable At at,
       @Nullable At published,
-      boolean pinned) {
+      Stay stay) {
+    /** The same work standing somewhere else, or nowhere. */
+    public Work standing(@Nullable At elsewhere) {
+      return new Work(
+          id, site, minutes, people, skills, litres, grams, from, to, ideal, materials, held,
+          weight, unplanned, after, elsewhere, published, stay);
+    }
+
     /** The same work within other days and with its material on another. */
     public Work within(int newFrom, int newTo, int newMaterials) {
       return new Work(
@@ -93,7 +110,7 @@ public record SeasonSetup(
           after,
           at,
           published,
-          pinned);
+          stay);
     }
   }
 
@@ -158,8 +175,10 @@ public record SeasonSetup(
             new PlanSite(siteOf.size(), site.openMinutes(), Integer.MAX_VALUE, site.tripMinutes()));
       }
       // what is followed stands before what follows it: a plan is begun in this order
+      Map<UUID, Work> byId = new HashMap<>();
+      work.forEach(each -> byId.put(each.id(), each));
       List<Work> ordered =
-          work.stream().sorted(Comparator.comparing(w -> w.after() == null ? 0 : 1)).toList();
+          work.stream().sorted(Comparator.comparing(each -> depth(each, byId))).toList();
       Map<UUID, PlanJob> jobs = new HashMap<>();
       List<PlanJob> list = new ArrayList<>();
       for (Work each : ordered) {
@@ -186,6 +205,17 @@ public record SeasonSetup(
               crews.stream().map(Crew::id).toList(), ordered.stream().map(Work::id).toList()));
     }
 
+    /** How many others it follows, one after the other. */
+    private static int depth(Work each, Map<UUID, Work> byId) {
+      int depth = 0;
+      Work at = each;
+      while (at != null && at.after() != null && depth < byId.size()) {
+        at = byId.get(at.after().job());
+        depth++;
+      }
+      return depth;
+    }
+
     private int bits(Set<String> skills) {
       int bits = 0;
       for (String skill : skills) {
@@ -209,7 +239,7 @@ public record SeasonSetup(
       List<Slot> open = open(each, site, demand);
       Slot now = slot(each.at());
       // where somebody put it stays, also against what is known of it now
-      if (each.pinned() && now != null && !open.contains(now)) {
+      if (each.stay() == Stay.PINNED && now != null && !open.contains(now)) {
         open.add(now);
         open.sort(Comparator.comparingInt(Slot::day));
       }
@@ -219,7 +249,7 @@ public record SeasonSetup(
       PlanJob job = new PlanJob(index, site, demand, open);
       if (now != null && open.contains(now)) {
         job.setSlot(now);
-        job.pin(each.pinned());
+        job.pin(each.stay() != Stay.FREE);
       }
       job.publish(slot(each.published()));
       return job;

@@ -16,8 +16,11 @@ import java.util.function.Consumer;
 
 /** Searches for a plan: a greedy start that takes the cheapest slot for each job, then moves. */
 public final class SeasonSolver {
-  /** A search that knows its end begins by taking moves that cost about so much, and then fewer. */
-  private static final String WARMTH = "0hard/0medium/25soft";
+  /**
+   * A search that knows its end begins by taking moves that cost about as much as so many minutes
+   * of driving, and then fewer.
+   */
+  private static final int WARMTH = 25;
 
   /** One that starts from a good plan takes what is no worse than so many moves ago. */
   private static final int LOOKS_BACK = 60;
@@ -35,9 +38,12 @@ public final class SeasonSolver {
    *
    * @param most so long it searches, unless it is stopped before; it cools down towards that
    */
-  public static SeasonSolver anew(Duration most) {
+  public static SeasonSolver anew(Duration most, PlanWeights weights) {
     return new SeasonSolver(
-        most, new LocalSearchAcceptorConfig().withSimulatedAnnealingStartingTemperature(WARMTH));
+        most,
+        new LocalSearchAcceptorConfig()
+            .withSimulatedAnnealingStartingTemperature(
+                "0hard/0medium/" + WARMTH * Math.max(1, weights.trip()) + "soft"));
   }
 
   /** For a plan that was made known and is mended: few jobs move. */

@@ -107,6 +107,9 @@ class SeasonRulesTest {
     at(urgent, slot(1, ANNE));
     rules.verifyThat(SeasonRules::late).given(urgent, WEIGHTS).penalizesBy(0);
     rules.verifyThat(SeasonRules::early).given(urgent, WEIGHTS).penalizesBy(3);
+    urgent.follow(new PlanJob.Follows(7, 5, 9));
+    rules.verifyThat(SeasonRules::early).given(urgent, WEIGHTS).penalizesBy(0);
+    rules.verifyThat(SeasonRules::late).given(at(urgent, slot(9, ANNE)), WEIGHTS).penalizesBy(0);
   }
 
   @Test

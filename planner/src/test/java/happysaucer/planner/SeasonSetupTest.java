@@ -73,7 +73,7 @@ class SeasonSetupTest {
         null,
         null,
         null,
-        false);
+        SeasonSetup.Stay.FREE);
   }
 
   private static Work at(Work w, At at, boolean pinned) {
@@ -95,7 +95,7 @@ class SeasonSetupTest {
         w.after(),
         at,
         null,
-        pinned);
+        pinned ? SeasonSetup.Stay.PINNED : SeasonSetup.Stay.FREE);
   }
 
   private static Work needing(Work w, Set<String> skills, int litres, int grams, boolean held) {
@@ -117,7 +117,7 @@ class SeasonSetupTest {
         null,
         null,
         null,
-        false);
+        SeasonSetup.Stay.FREE);
   }
 
   private static Ready season(List<Crew> crews, Site site, Work... work) {
@@ -170,7 +170,8 @@ class SeasonSetupTest {
     Work work = change.apply(work(60, 1));
     Ready ready = season(List.of(crew), site, work);
     assertThat(ready.blocked()).containsExactly(java.util.Map.entry(work.id(), why));
-    assertThat(SeasonSolver.anew(Duration.ofMillis(50)).solve(ready.plan(), p -> {}).jobs())
+    assertThat(
+            SeasonSolver.anew(Duration.ofMillis(50), WEIGHTS).solve(ready.plan(), p -> {}).jobs())
         .allMatch(job -> job.getSlot() == null);
   }
 
@@ -212,7 +213,8 @@ class SeasonSetupTest {
   void whatSomebodyPinnedStaysAlsoWhereItCouldNotBePut() {
     Work pinned = at(work(60, 1).within(10, 20, 0), new At(3, PAIR, null), true);
     Ready ready = season(List.of(pair()), hall(), pinned, work(60, 1));
-    SeasonPlan solved = SeasonSolver.anew(Duration.ofMillis(200)).solve(ready.plan(), p -> {});
+    SeasonPlan solved =
+        SeasonSolver.anew(Duration.ofMillis(200), WEIGHTS).solve(ready.plan(), p -> {});
     assertThat(solved.jobs().get(0).getSlot()).extracting(Slot::day).isEqualTo(3);
   }
 
@@ -272,9 +274,10 @@ class SeasonSetupTest {
             new SeasonSetup.After(repot.id(), 5, 7),
             new At(24, ALONE, null),
             null,
-            false);
+            SeasonSetup.Stay.FREE);
     Ready ready = season(List.of(alone()), hall(), look, repot);
-    SeasonPlan solved = SeasonSolver.anew(Duration.ofMillis(500)).solve(ready.plan(), p -> {});
+    SeasonPlan solved =
+        SeasonSolver.anew(Duration.ofMillis(500), WEIGHTS).solve(ready.plan(), p -> {});
     PlanJob first = solved.jobs().get(0);
     PlanJob after = solved.jobs().get(1);
     assertThat(Objects.requireNonNull(first.getSlot()).day())

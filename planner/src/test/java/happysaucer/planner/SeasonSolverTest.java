@@ -46,7 +46,8 @@ class SeasonSolverTest {
   @Test
   void everythingThatFitsIsPlannedAndEachJobKeepsToItsSlots() {
     AtomicInteger told = new AtomicInteger();
-    SeasonPlan plan = SeasonSolver.anew(SHORT).solve(season(40), better -> told.incrementAndGet());
+    SeasonPlan plan =
+        SeasonSolver.anew(SHORT, WEIGHTS).solve(season(40), better -> told.incrementAndGet());
     assertThat(Objects.requireNonNull(plan.score()).isFeasible()).isTrue();
     assertThat(plan.jobs()).allSatisfy(job -> assertThat(job.getSlots()).contains(job.getSlot()));
     assertThat(told.get()).as("progress").isPositive();
@@ -60,7 +61,8 @@ class SeasonSolverTest {
       jobs.add(new PlanJob(i, STAIR, new PlanJob.Demand(30, 1, 0, 10, 1000, 1, i, 1000), slots));
     }
     SeasonPlan plan =
-        SeasonSolver.anew(SHORT).solve(new SeasonPlan(jobs, List.of(ANNE), WEIGHTS), better -> {});
+        SeasonSolver.anew(SHORT, WEIGHTS)
+            .solve(new SeasonPlan(jobs, List.of(ANNE), WEIGHTS), better -> {});
     assertThat(plan.jobs().stream().map(job -> Objects.requireNonNull(job.getSlot()).day()))
         .as("three days early together cost less than another way there")
         .containsOnly(Objects.requireNonNull(plan.jobs().get(0).getSlot()).day());
@@ -73,12 +75,12 @@ class SeasonSolverTest {
     PlanJob can =
         new PlanJob(1, HALL, new PlanJob.Demand(30, 1, 0, 1, 1000, 1, 0, 1000), Season.all(BEN));
     SeasonPlan plan =
-        SeasonSolver.anew(Duration.ofMillis(300))
+        SeasonSolver.anew(Duration.ofMillis(300), WEIGHTS)
             .solve(new SeasonPlan(List.of(never, can), List.of(BEN), WEIGHTS), better -> {});
     assertThat(plan.jobs().get(0).getSlot()).isNull();
     assertThat(plan.jobs().get(1).getSlot()).isNotNull();
     SeasonPlan none = new SeasonPlan(List.of(never), List.of(), WEIGHTS);
-    assertThat(SeasonSolver.anew(SHORT).solve(none, better -> {})).isSameAs(none);
+    assertThat(SeasonSolver.anew(SHORT, WEIGHTS).solve(none, better -> {})).isSameAs(none);
   }
 
   @Test
@@ -87,7 +89,7 @@ class SeasonSolverTest {
     for (int i = 0; i < 4; i++) {
       plan.jobs().get(i + 4).follow(new PlanJob.Follows(i, 3, 6));
     }
-    SeasonPlan solved = SeasonSolver.anew(SHORT).solve(plan, better -> {});
+    SeasonPlan solved = SeasonSolver.anew(SHORT, WEIGHTS).solve(plan, better -> {});
     assertThat(Objects.requireNonNull(solved.score()).isFeasible()).isTrue();
     for (int i = 0; i < 4; i++) {
       Slot repot = Objects.requireNonNull(solved.jobs().get(i).getSlot());
@@ -98,7 +100,7 @@ class SeasonSolverTest {
 
   @Test
   void whatIsPinnedStaysAndAChangeMovesFewOthers() {
-    SeasonPlan plan = SeasonSolver.anew(SHORT).solve(season(40), better -> {});
+    SeasonPlan plan = SeasonSolver.anew(SHORT, WEIGHTS).solve(season(40), better -> {});
     plan.jobs().forEach(job -> job.publish(job.getSlot()));
     PlanJob pinned = plan.jobs().get(3);
     pinned.pin(true);
@@ -118,7 +120,7 @@ class SeasonSolverTest {
 
   @Test
   void itIsStoppedAndThePlanSoFarIsKept() throws Exception {
-    SeasonSolver solver = SeasonSolver.anew(Duration.ofMinutes(10));
+    SeasonSolver solver = SeasonSolver.anew(Duration.ofMinutes(10), WEIGHTS);
     CompletableFuture<Void> begun = new CompletableFuture<>();
     CompletableFuture<SeasonPlan> answered =
         CompletableFuture.supplyAsync(

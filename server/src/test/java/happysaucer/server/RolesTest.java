@@ -91,7 +91,10 @@ class RolesTest {
   }
 
   private static String filled(String path) {
-    return path.replace("{id}", NOBODY).replace("{position}", "0").replace("{name}", "x");
+    return path.replace("{id}", NOBODY)
+        .replace("{position}", "0")
+        .replace("{of}", "2031-01-06")
+        .replace("{name}", "x");
   }
 
   private void walk(Map<String, String> row, String role) {

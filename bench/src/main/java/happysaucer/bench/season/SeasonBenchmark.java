@@ -33,7 +33,8 @@ public final class SeasonBenchmark {
             ? SeasonSolver.gently(Duration.ofMillis((long) (seconds * 1000)))
             // what starting costs is taken off: the search cools down towards its end
             : SeasonSolver.anew(
-                Duration.ofMillis((long) (Math.max(1, seconds - STARTED_SECONDS) * 1000)));
+                Duration.ofMillis((long) (Math.max(1, seconds - STARTED_SECONDS) * 1000)),
+                plan.weights());
     Thread watch = new Thread(() -> stopAt(seconds, solver));
     watch.setDaemon(true);
     watch.start();

@@ -68,6 +68,47 @@ public record AdviceRequest(
     return with(pot, ball, candidates, method, otherUnits, wish, workOn, cover);
   }
 
+  /**
+   * The same on another day, with other signs.
+   *
+   * @param stateless without its states, which have passed by then
+   */
+  public AdviceRequest asOf(LocalDate day, List<Sign> otherSigns, boolean stateless) {
+    Plant then =
+        plant == null || !stateless
+            ? plant
+            : new Plant(
+                plant.species,
+                plant.group,
+                plant.heightMm,
+                plant.spreadMm,
+                plant.topMassG,
+                plant.leanDegrees,
+                plant.sizeWish,
+                plant.lastRepotted,
+                List.of(),
+                plant.mix,
+                plant.fed,
+                plant.watererHabit);
+    return new AdviceRequest(
+        day,
+        site,
+        spot,
+        then,
+        pot,
+        ball,
+        otherSigns,
+        watering,
+        candidates,
+        method,
+        units,
+        history,
+        argument,
+        wish,
+        workOn,
+        cover);
+  }
+
   private AdviceRequest with(
       @Nullable Pot otherPot,
       @Nullable Ball otherBall,

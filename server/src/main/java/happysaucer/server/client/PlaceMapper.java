@@ -27,9 +27,12 @@ interface PlaceMapper {
       String accessNote,
       int visitEvery,
       LocalDate visitFrom,
+      SiteAccess.Floors floors,
+      int parkingMinutes,
       int version,
       int plants) {
-    Places.SiteItem with(List<VisitPlan.VisitDay> days, LocalDate today) {
+    Places.SiteItem with(
+        List<VisitPlan.VisitDay> days, List<VisitPlan.VisitDay> access, LocalDate today) {
       VisitPlan visits = new VisitPlan(visitEvery, visitFrom, days);
       return new Places.SiteItem(
           id,
@@ -42,6 +45,7 @@ interface PlaceMapper {
           accessNote,
           visits,
           visits.rhythm().next(today).orElse(null),
+          new SiteAccess(floors, parkingMinutes, access),
           version,
           plants);
     }
@@ -57,6 +61,52 @@ interface PlaceMapper {
       order by site_id, weekday
       </script>""")
   List<DayRow> days(@Param("sites") Collection<UUID> sites);
+
+  @Select(
+      """
+      <script>
+      select site_id, weekday, opens, closes from site_access_day where site_id in
+      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      order by site_id, weekday
+      </script>""")
+  List<DayRow> accessDays(@Param("sites") Collection<UUID> sites);
+
+  @Update(
+      """
+      update site set floors = #{a.floors}, parking_minutes = #{a.parkingMinutes} where id = #{site}""")
+  void access(@Param("site") UUID site, @Param("a") SiteAccess access);
+
+  @Delete("delete from site_access_day where site_id = #{site}")
+  void clearAccess(UUID site);
+
+  @Insert(
+      """
+      <script>
+      insert into site_access_day (site_id, weekday, opens, closes) values
+      <foreach collection='days' item='d' separator=','>
+        (#{site}, #{d.weekday}, #{d.opens}, #{d.closes})
+      </foreach>
+      </script>""")
+  void addAccess(@Param("site") UUID site, @Param("days") List<VisitPlan.VisitDay> days);
+
+  /** What a season asks of a site. */
+  record SeasonSiteRow(
+      UUID id,
+      String name,
+      UUID clientId,
+      String clientName,
+      double latitude,
+      double longitude,
+      String accessNote,
+      SiteAccess.Floors floors,
+      int parkingMinutes) {}
+
+  @Select(
+      """
+      select t.id, t.name, t.client_id, c.name as client_name, t.latitude, t.longitude, t.access_note,
+             t.floors, t.parking_minutes
+      from site t join client c on c.id = t.client_id order by t.name limit 5000""")
+  List<SeasonSiteRow> seasonSites();
 
   @Insert(
       """
@@ -101,7 +151,7 @@ interface PlaceMapper {
       """
       <script>
       select t.id, t.client_id, t.name, t.latitude, t.longitude, t.outdoors, t.site_use, t.access_note,
-             t.visit_every, t.visit_from, t.version,
+             t.visit_every, t.visit_from, t.floors, t.parking_minutes, t.version,
              (select count(*) from plant p join spot s on s.id = p.spot_id
               where s.site_id = t.id and p.retired_on is null) as plants
       from site t where t.client_id in
@@ -113,7 +163,7 @@ interface PlaceMapper {
   @Select(
       """
       select t.id, t.client_id, t.name, t.latitude, t.longitude, t.outdoors, t.site_use, t.access_note,
-             t.visit_every, t.visit_from, t.version,
+             t.visit_every, t.visit_from, t.floors, t.parking_minutes, t.version,
              (select count(*) from plant p join spot s on s.id = p.spot_id
               where s.site_id = t.id and p.retired_on is null) as plants
       from site t where t.id = #{id}""")

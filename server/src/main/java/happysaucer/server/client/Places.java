@@ -65,6 +65,7 @@ public class Places {
       String accessNote,
       VisitPlan visits,
       @Nullable LocalDate nextVisit,
+      SiteAccess access,
       int version,
       int plants) {}
 
@@ -94,7 +95,8 @@ public class Places {
       @NotNull(message = "Send a note on access, empty if there is none.")
           @Size(max = 400, message = "At most 400 letters.")
           String accessNote,
-      @NotNull(message = "Say when it is visited.") @Valid VisitPlan visits) {}
+      @NotNull(message = "Say when it is visited.") @Valid VisitPlan visits,
+      @Nullable @Valid SiteAccess access) {}
 
   public record SpotRequest(
       @NotNull(message = "Say at which site.") UUID siteId,
@@ -187,15 +189,19 @@ public class Places {
             given.outdoors(),
             given.use(),
             given.accessNote().trim(),
-            given.visits());
-    refuseFaulty(request.visits());
+            given.visits(),
+            given.access());
+    refuseFaulty("visits", request.visits().days());
+    if (request.access() != null) {
+      refuseFaulty("access", request.access().days());
+    }
     if (mapper.client(request.clientId()) == null) {
       throw InputException.of("clientId", "There is no such client.", request.clientId());
     }
     if (version == null) {
       if (history.firstTime(id, request)) {
         mapper.addSite(id, request);
-        addDays(id, request.visits());
+        addDays(id, request);
         history.log("site", id, "Added: " + request.name());
       }
       return;
@@ -208,7 +214,7 @@ public class Places {
       throw stale(id, before.version(), new Change("name", request.name(), before.name()));
     }
     mapper.clearDays(id);
-    addDays(id, request.visits());
+    addDays(id, request);
     history.log("site", id, "Edited: " + request.name());
     events.publishEvent(new PlaceRenamed(request.clientId()));
     List<UUID> plants = mapper.plantsAtSite(id);
@@ -280,31 +286,77 @@ public class Places {
     if (rows.isEmpty()) {
       return List.of();
     }
-    Map<UUID, List<VisitPlan.VisitDay>> days = new HashMap<>();
-    mapper
-        .days(rows.stream().map(PlaceMapper.SiteRow::id).toList())
-        .forEach(
-            day ->
-                days.computeIfAbsent(day.siteId(), id -> new ArrayList<>())
-                    .add(new VisitPlan.VisitDay(day.weekday(), day.opens(), day.closes())));
+    List<UUID> ids = rows.stream().map(PlaceMapper.SiteRow::id).toList();
+    Map<UUID, List<VisitPlan.VisitDay>> days = byDay(mapper.days(ids));
+    Map<UUID, List<VisitPlan.VisitDay>> access = byDay(mapper.accessDays(ids));
     LocalDate today = clock.today();
     return rows.stream()
-        .map(row -> row.with(days.getOrDefault(row.id(), List.of()), today))
+        .map(
+            row ->
+                row.with(
+                    days.getOrDefault(row.id(), List.of()),
+                    access.getOrDefault(row.id(), List.of()),
+                    today))
         .toList();
   }
 
-  private void addDays(UUID site, VisitPlan visits) {
-    if (!visits.days().isEmpty()) {
-      mapper.addDays(site, visits.days());
+  private void addDays(UUID site, SiteRequest request) {
+    if (!request.visits().days().isEmpty()) {
+      mapper.addDays(site, request.visits().days());
+    }
+    SiteAccess access = request.access();
+    if (access != null) {
+      mapper.access(site, access);
+      mapper.clearAccess(site);
+      if (!access.days().isEmpty()) {
+        mapper.addAccess(site, access.days());
+      }
     }
   }
 
-  private static void refuseFaulty(VisitPlan visits) {
+  /** Every site as a season asks for it, with the days on which one gets in. */
+  public List<SeasonSite> seasonSites() {
+    List<PlaceMapper.SeasonSiteRow> rows = mapper.seasonSites();
+    if (rows.isEmpty()) {
+      return List.of();
+    }
+    List<UUID> ids = rows.stream().map(PlaceMapper.SeasonSiteRow::id).toList();
+    Map<UUID, List<VisitPlan.VisitDay>> visits = byDay(mapper.days(ids));
+    Map<UUID, List<VisitPlan.VisitDay>> access = byDay(mapper.accessDays(ids));
+    return rows.stream()
+        .map(
+            row ->
+                new SeasonSite(
+                    row.id(),
+                    row.name(),
+                    row.clientId(),
+                    row.clientName(),
+                    row.latitude(),
+                    row.longitude(),
+                    row.accessNote(),
+                    row.floors(),
+                    row.parkingMinutes(),
+                    access.containsKey(row.id())
+                        ? access.get(row.id())
+                        : visits.getOrDefault(row.id(), List.of())))
+        .toList();
+  }
+
+  private static Map<UUID, List<VisitPlan.VisitDay>> byDay(List<PlaceMapper.DayRow> rows) {
+    Map<UUID, List<VisitPlan.VisitDay>> days = new HashMap<>();
+    rows.forEach(
+        day ->
+            days.computeIfAbsent(day.siteId(), id -> new ArrayList<>())
+                .add(new VisitPlan.VisitDay(day.weekday(), day.opens(), day.closes())));
+    return days;
+  }
+
+  private static void refuseFaulty(String field, List<VisitPlan.VisitDay> days) {
     List<Fault> faults = new ArrayList<>();
     Set<Integer> seen = new HashSet<>();
-    for (int i = 0; i < visits.days().size(); i++) {
-      VisitPlan.VisitDay day = visits.days().get(i);
-      String at = "visits.days[" + i + "].";
+    for (int i = 0; i < days.size(); i++) {
+      VisitPlan.VisitDay day = days.get(i);
+      String at = field + ".days[" + i + "].";
       if (!seen.add(day.weekday())) {
         faults.add(new Fault(at + "weekday", "This day is named twice.", day.weekday()));
       }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
@@ -36,6 +37,7 @@ class JobFits {
   }
 
   @EventListener
+  @Order(0)
   void onCalls(CallsMade made) {
     for (JobSummary job : mapper.openOf(made.calls().keySet())) {
       Advice.Call call = Objects.requireNonNull(made.calls().get(job.plantId()));

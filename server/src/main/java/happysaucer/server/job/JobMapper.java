@@ -250,6 +250,17 @@ interface JobMapper {
   @Select("select kind, code, amount, unit from job_need where job_id = #{id} order by position")
   List<Advice.Need> needs(UUID id);
 
+  record NeedOf(UUID jobId, String kind, String code, double amount, String unit) {}
+
+  @Select(
+      """
+      <script>
+      select job_id, kind, code, amount, unit from job_need where job_id in
+      <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      order by job_id, position
+      </script>""")
+  List<NeedOf> needsOf(@Param("jobs") Collection<UUID> jobs);
+
   @Update(
       """
       update job_step set ticked_at = #{at}, ticked_by = #{user}

@@ -22,6 +22,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -29,6 +30,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,6 +54,7 @@ public class Jobs {
   private final TeamClock clock;
   private final CurrentUser user;
   private final ObjectMapper json;
+  private final ApplicationEventPublisher events;
 
   Jobs(
       JobMapper mapper,
@@ -61,7 +64,9 @@ public class Jobs {
       ChangeLog history,
       TeamClock clock,
       CurrentUser user,
-      ObjectMapper json) {
+      ObjectMapper json,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.mapper = mapper;
     this.plans = plans;
     this.acting = acting;
@@ -185,7 +190,26 @@ public class Jobs {
         user.id());
     acting.follow(id, null, advice);
     history.log("job", id, "Scheduled for " + request.plannedOn() + confirmed(request.plan()));
+    events.publishEvent(new JobChanged(request.plantId()));
     return of(id);
+  }
+
+  /** Minutes to plan with for work of this kind, by what the team's own took. */
+  public int expectedMinutes(int ruled, String action) {
+    return expected(ruled, action);
+  }
+
+  /** What these jobs need, by job. */
+  public Map<UUID, List<Advice.Need>> needsOf(Collection<UUID> jobs) {
+    Map<UUID, List<Advice.Need>> needs = new HashMap<>();
+    if (!jobs.isEmpty()) {
+      for (JobMapper.NeedOf row : mapper.needsOf(jobs)) {
+        needs
+            .computeIfAbsent(row.jobId(), id -> new ArrayList<>())
+            .add(new Advice.Need(row.kind(), row.code(), row.amount(), row.unit()));
+      }
+    }
+    return needs;
   }
 
   private int expected(int ruled, String action) {
@@ -237,6 +261,7 @@ public class Jobs {
     Given given = plans.given(new Plans.Order(job.plantId(), now.plannedOn(), reserved), request);
     List<Differences.Difference> changes = Plans.changes(before, given.advice(), user.units());
     replan(id, given, request.wish(), "Planned anew" + confirmed(request));
+    events.publishEvent(new JobChanged(job.plantId()));
     return view(id, changes, List.of());
   }
 
@@ -290,6 +315,7 @@ public class Jobs {
     }
     acting.workedOn(summary(id), request.plannedOn());
     history.log("job", id, "Moved from " + job.plannedOn() + " to " + request.plannedOn());
+    events.publishEvent(new JobChanged(job.plantId()));
     return of(id);
   }
 
@@ -327,6 +353,7 @@ public class Jobs {
       throw new ConflictException("This job was done at the same moment and cannot be dropped.");
     }
     history.log("job", id, "Dropped");
+    events.publishEvent(new JobChanged(job.plantId()));
     return of(id);
   }
 

@@ -22,6 +22,7 @@ import java.util.Currency;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -30,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Name, zone, money, paper and the measures that caretakers pour with. */
 @Service
-class Settings {
+public class Settings {
   private static final String ENTITY = "team";
 
   /** There is one team. */
@@ -100,6 +101,22 @@ class Settings {
       List<Measure> measures,
       List<String> zones,
       int version) {}
+
+  /** Where the workshop is; empty where nobody said. */
+  public Optional<Workshop> workshop() {
+    TeamRow team = mapper.team();
+    return team.workshopLatitude() == null || team.workshopLongitude() == null
+        ? Optional.empty()
+        : Optional.of(new Workshop(team.workshopLatitude(), team.workshopLongitude()));
+  }
+
+  /** 1 for Monday to 7 for Sunday. */
+  public int weekStarts() {
+    return mapper.team().weekStarts();
+  }
+
+  /** In degrees. */
+  public record Workshop(double latitude, double longitude) {}
 
   SettingsView view() {
     TeamRow team = mapper.team();

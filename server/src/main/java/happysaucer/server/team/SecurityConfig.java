@@ -114,6 +114,16 @@ class SecurityConfig {
                     .authenticated()
                     .requestMatchers(HttpMethod.PUT, "/api/jobs/*/day", "/api/plants/*")
                     .hasAnyRole("PLANNER", "TECHNICIAN")
+                    .requestMatchers(
+                        HttpMethod.POST, "/api/season/jobs/*/done", "/api/season/jobs/*/skip")
+                    .hasAnyRole("PLANNER", "TECHNICIAN")
+                    .requestMatchers(
+                        HttpMethod.PUT, "/api/season/**", "/api/crews/*", "/api/absences/*")
+                    .hasRole("PLANNER")
+                    .requestMatchers(HttpMethod.POST, "/api/season/**")
+                    .hasRole("PLANNER")
+                    .requestMatchers(HttpMethod.DELETE, "/api/season/**", "/api/absences/*")
+                    .hasRole("PLANNER")
                     .requestMatchers("/api/keeping/**", "/api/people/**")
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.GET, "/api/**")

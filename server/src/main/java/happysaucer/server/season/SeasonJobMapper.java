@@ -1,0 +1,121 @@
+package happysaucer.server.season;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface SeasonJobMapper {
+  String COLUMNS =
+      """
+      j.id, j.plant_id, j.work_key, j.kind, j.place, j.action, j.urgency, j.source, j.status, j.job_id,
+      j.aftercare_step_id, j.after_id, j.after_from, j.after_to, j.from_on, j.to_on, j.ideal_on,
+      j.minutes, j.people, j.skills, j.litres, j.grams, j.to_order, j.material_on, j.material_never,
+      j.held, j.why, j.note, j.planned_on, j.lead_id, j.helper_id, j.pinned, j.overruled,
+      j.published_on, j.published_lead, j.published_helper, j.sequence, j.done_on, j.taken, j.version
+      """;
+
+  /** Of these plants: what is open, and what a person has dropped lately. */
+  @Select(
+      "<script>select "
+          + COLUMNS
+          + """
+          from season_job j where (j.status = 'OPEN' or j.status = 'DROPPED' and j.changed_at &gt;= #{since})
+          and j.plant_id in
+          <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+          order by j.plant_id, j.id
+          </script>""")
+  List<SeasonJobRow> ofPlants(
+      @Param("plants") Collection<UUID> plants, @Param("since") Instant since);
+
+  @Select(
+      "select "
+          + COLUMNS
+          + " from season_job j where j.status = 'OPEN' order by j.id limit #{most}")
+  List<SeasonJobRow> open(int most);
+
+  @Select("select " + COLUMNS + " from season_job j where j.id = #{id} for update")
+  @Nullable SeasonJobRow locked(UUID id);
+
+  @Select(
+      "<script>select "
+          + COLUMNS
+          + """
+          from season_job j where j.id in
+          <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+          order by j.id for update
+          </script>""")
+  List<SeasonJobRow> lockedAll(@Param("ids") Collection<UUID> ids);
+
+  @Select("select " + COLUMNS + " from season_job j where j.job_id = #{job} and j.status = 'OPEN'")
+  @Nullable SeasonJobRow ofJob(UUID job);
+
+  /** What stands in the days of somebody's work, done or not. */
+  @Select(
+      "select "
+          + COLUMNS
+          + """
+          from season_job j where j.planned_on between #{from} and #{to}
+          and j.status in ('OPEN', 'DONE') order by j.id limit #{most}""")
+  List<SeasonJobRow> planned(
+      @Param("from") LocalDate from, @Param("to") LocalDate to, @Param("most") int most);
+
+  @Update(
+      """
+      <script>
+      merge into season_job (id, plant_id, work_key, kind, place, action, urgency, source, status, job_id,
+        aftercare_step_id, after_id, after_from, after_to, from_on, to_on, ideal_on, minutes, people,
+        skills, litres, grams, to_order, material_on, material_never, held, why, note, planned_on,
+        lead_id, helper_id, pinned, overruled, published_on, published_lead, published_helper, sequence,
+        done_on, taken, version, changed_at) key (id) values
+      <foreach collection='rows' item='r' separator=','>
+        (#{r.id}, #{r.plantId}, #{r.workKey}, #{r.kind}, #{r.place}, #{r.action}, #{r.urgency},
+         #{r.source}, #{r.status}, #{r.jobId}, #{r.aftercareStepId}, #{r.afterId}, #{r.afterFrom},
+         #{r.afterTo}, #{r.fromOn}, #{r.toOn}, #{r.idealOn}, #{r.minutes}, #{r.people}, #{r.skills},
+         #{r.litres}, #{r.grams}, #{r.toOrder}, #{r.materialOn}, #{r.materialNever}, #{r.held},
+         #{r.why}, #{r.note}, #{r.plannedOn}, #{r.leadId}, #{r.helperId}, #{r.pinned},
+         #{r.overruled}, #{r.publishedOn}, #{r.publishedLead}, #{r.publishedHelper}, #{r.sequence},
+         #{r.doneOn}, #{r.taken}, #{r.version}, #{at})
+      </foreach>
+      </script>""")
+  void store(@Param("rows") List<SeasonJobRow> rows, @Param("at") Instant at);
+
+  record DoneRow(UUID id, LocalDate doneOn) {}
+
+  @Select(
+      """
+      <script>
+      select id, done_on from job where done_on is not null and id in
+      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  List<DoneRow> doneOn(@Param("ids") Collection<UUID> jobs);
+
+  /** A plant with its place, for a job of it. */
+  record PlantAtRow(
+      UUID id,
+      String label,
+      String commonName,
+      UUID siteId,
+      String spotName,
+      String potShape,
+      double potTopMm,
+      double potBaseMm,
+      double potHeightMm) {}
+
+  @Select(
+      """
+      <script>
+      select p.id, p.label, p.common_name, s.site_id, s.name as spot_name, p.pot_shape, p.pot_top_mm,
+             p.drawn_base_mm as pot_base_mm, p.drawn_height_mm as pot_height_mm
+      from plant p join spot s on s.id = p.spot_id where p.id in
+      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  List<PlantAtRow> plants(@Param("ids") Collection<UUID> ids);
+}
