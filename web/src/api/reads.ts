@@ -9,6 +9,9 @@ const MINUTE = 60_000;
 /** What is due changes; counts of plants that wait to be looked through anew are asked for again. */
 const AGAIN_MS = 3000;
 
+/** A search for a plan is looked at so often. */
+const RUN_AGAIN_MS = 700;
+
 type PlantsQuery = NonNullable<Parameters<typeof api.GET<'/api/plants', object>>[1]>;
 
 export interface PlantFilter {
@@ -129,6 +132,27 @@ export const reads = {
   method: () => queryOptions({ queryKey: ['method'], queryFn: () => body(api.GET('/api/method')) }),
   methodEffect: (asked: Schemas['EffectRequest']) =>
     queryOptions({ queryKey: ['method-effect', asked], queryFn: () => body(api.POST('/api/method/effect', { body: asked })) }),
+  season: () => queryOptions({ queryKey: ['season'], queryFn: () => body(api.GET('/api/season')) }),
+  seasonRun: (id: string) =>
+    queryOptions({
+      queryKey: ['season-run', id],
+      queryFn: () => body(api.GET('/api/season/runs/{id}', { params: { path: { id } } })),
+      refetchInterval: (query) => (query.state.data && !['WAITING', 'RUNNING'].includes(query.state.data.status) ? false : RUN_AGAIN_MS),
+    }),
+  seasonWeek: (of: string) =>
+    queryOptions({
+      queryKey: ['season', 'week', of],
+      queryFn: () => body(api.GET('/api/season/week', { params: { query: { of } } })),
+      placeholderData: keepPreviousData,
+    }),
+  /** What stands for and against a day. */
+  whyOn: (id: string, on: string) =>
+    queryOptions({
+      queryKey: ['season', 'why', id, on],
+      queryFn: () => body(api.GET('/api/season/jobs/{id}/why', { params: { path: { id }, query: { on } } })),
+      gcTime: 10_000,
+    }),
+  crews: () => queryOptions({ queryKey: ['crews'], queryFn: () => body(api.GET('/api/crews')) }),
   keeping: () => queryOptions({ queryKey: ['keeping'], queryFn: () => body(api.GET('/api/keeping')) }),
   people: () => queryOptions({ queryKey: ['people'], queryFn: () => body(api.GET('/api/people')) }),
   team: () => queryOptions({ queryKey: ['team'], queryFn: () => body(api.GET('/api/team')) }),

@@ -22,6 +22,7 @@ const ofAPlant = (id: string) => plantAnd(id, 'plants', 'round');
 const ofAJob = (job: Schemas['JobSummary']) => plantAnd(job.plantId, 'jobs', 'round', 'shelf');
 const OF_THE_BOOK: QueryKey[] = [['species'], ['species-page'], ['plant'], ['plants'], ['round'], ['catalogue']];
 const OF_THE_SHELF: QueryKey[] = [['shelf'], ['plant']];
+const OF_THE_SEASON: QueryKey[] = [['season'], ['jobs'], ['job'], ['round'], ['plant']];
 const OF_PLACES: QueryKey[] = [['clients'], ['site'], ['plants'], ['round'], ['plant']];
 
 const job = <V>(send: (variables: V) => Promise<Schemas['JobView']>) =>
@@ -163,6 +164,84 @@ export const writes = {
   tickStep: write({
     send: ({ jobId, position, tickedAt }: { jobId: string; position: number; tickedAt: string | null }) =>
       api.PUT('/api/jobs/{id}/steps/{position}', { params: { path: { id: jobId, position } }, body: { tickedAt } }).then(done),
+  }),
+
+  // the season
+  beginRun: write({
+    send: ({ id, request }: { id: string; request: Schemas['RunRequest'] }) => body(api.PUT('/api/season/runs/{id}', { params: { path: { id } }, body: request })),
+    fills: (run) => ['season-run', run.id],
+    touches: () => [['season']],
+  }),
+  stopRun: write({
+    send: ({ id }: { id: string }) => body(api.POST('/api/season/runs/{id}/stop', { params: { path: { id } } })),
+    touches: (_, run) => [['season-run', run.id]],
+  }),
+  acceptRun: write({
+    send: ({ id }: { id: string }) => body(api.POST('/api/season/runs/{id}/accept', { params: { path: { id } } })),
+    fills: (run) => ['season-run', run.id],
+    touches: () => OF_THE_SEASON,
+  }),
+  throwRunAway: write({
+    send: ({ id }: { id: string }) => api.DELETE('/api/season/runs/{id}', { params: { path: { id } } }).then(done),
+    touches: () => [['season']],
+  }),
+  undoPlan: write({
+    send: ({ id }: { id: string }) => body(api.POST('/api/season/changes/{id}/undo', { params: { path: { id } } })),
+    touches: () => OF_THE_SEASON,
+  }),
+  saveWeights: write({
+    send: (request: Schemas['Weights']) => body(api.PUT('/api/season/weights', { body: request })),
+    touches: () => [['season']],
+  }),
+  placeJob: write({
+    send: ({ id, version: of, request }: Versioned<Schemas['PlaceRequest']>) =>
+      body(api.PUT('/api/season/jobs/{id}/place', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+    touches: () => OF_THE_SEASON,
+  }),
+  pinJob: write({
+    send: ({ id, pinned }: { id: string; pinned: boolean }) => body(api.PUT('/api/season/jobs/{id}/pin', { params: { path: { id } }, body: { pinned } })),
+    touches: () => [['season']],
+  }),
+  addSeasonJob: write({
+    send: ({ id, request }: { id: string; request: Schemas['HandRequest'] }) =>
+      api.PUT('/api/season/jobs/{id}', { params: { path: { id } }, body: request }).then(done),
+    touches: () => [['season']],
+  }),
+  sayOfJob: write({
+    send: ({ id, request }: { id: string; request: Schemas['FactsRequest'] }) =>
+      api.PUT('/api/season/jobs/{id}/facts', { params: { path: { id } }, body: request }).then(done),
+    touches: () => [['season']],
+  }),
+  takeOutJob: write({
+    send: ({ id, why }: { id: string; why: string }) => api.POST('/api/season/jobs/{id}/drop', { params: { path: { id } }, body: { why } }).then(done),
+    touches: () => OF_THE_SEASON,
+  }),
+  seasonJobDone: write({
+    send: ({ id, request }: { id: string; request: Schemas['SeasonDoneRequest'] }) =>
+      api.POST('/api/season/jobs/{id}/done', { params: { path: { id } }, body: request }).then(done),
+    touches: () => OF_THE_SEASON,
+  }),
+  skipSeasonJob: write({
+    send: ({ id, why }: { id: string; why: string }) => api.POST('/api/season/jobs/{id}/skip', { params: { path: { id } }, body: { why } }).then(done),
+    touches: () => OF_THE_SEASON,
+  }),
+  publishWeek: write({
+    send: ({ of }: { of: string }) => body(api.POST('/api/season/weeks/{of}/publish', { params: { path: { of } } })),
+    touches: () => OF_THE_SEASON,
+  }),
+  saveCrew: write({
+    send: ({ id, version: of, request }: MaybeNew<Schemas['CrewRequest']>) =>
+      api.PUT('/api/crews/{id}', { params: { path: { id }, header: version(of) }, body: request }).then(done),
+    touches: () => [['crews'], ['season']],
+  }),
+  saveAbsence: write({
+    send: ({ id, request }: { id: string; request: Schemas['AbsenceRequest'] }) =>
+      api.PUT('/api/absences/{id}', { params: { path: { id } }, body: request }).then(done),
+    touches: () => [['crews'], ['season']],
+  }),
+  endAbsence: write({
+    send: ({ id }: { id: string }) => api.DELETE('/api/absences/{id}', { params: { path: { id } } }).then(done),
+    touches: () => [['crews'], ['season']],
   }),
 
   // the shelf

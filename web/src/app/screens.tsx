@@ -1,4 +1,4 @@
-import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconPlant2, IconRoute, type TablerIcon } from '@tabler/icons-react';
+import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconPlant2, IconRoute, IconSeedling, type TablerIcon } from '@tabler/icons-react';
 import type { ComponentType } from 'react';
 import type { Page } from '../features/find/pages';
 import { RoundPage } from '../features/round/RoundPage';
@@ -38,6 +38,18 @@ export const SCREENS: Screen[] = [
   later('/jobs', () => import('../features/job/JobsPage').then((m) => m.JobsPage), {
     rim: { label: 'Jobs', icon: IconCalendarWeek },
     found: { title: 'Jobs', detail: 'repots by week' },
+  }),
+  later('/season', () => import('../features/season/SeasonPage').then((m) => m.SeasonPage), {
+    rim: { label: 'Season', icon: IconSeedling, behind: true },
+    found: { title: 'Season', detail: 'the year ahead: what is wanted, who is there, a plan' },
+  }),
+  later('/week', () => import('../features/season/WeekPage').then((m) => m.WeekPage), {
+    found: { title: 'Week', detail: 'crews and days, job by job' },
+  }),
+  later('/crews', () => import('../features/season/CrewsPage').then((m) => m.CrewsPage), {
+    own: 'Crews',
+    planner: true,
+    found: { title: 'Crews', detail: 'who goes out when, with which van' },
   }),
   later('/jobs/:id', () => import('../features/job/JobPage').then((m) => m.JobPage)),
   later('/jobs/:id/card', () => import('../features/aftercare/CardPage').then((m) => m.CardPage)),

@@ -1,25 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { reads } from '../../api/reads';
-import { PotGlyph, type SaucerState } from '../../ui/PotGlyph';
+import { PotGlyph } from '../../ui/PotGlyph';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { addDays, day, dayYear } from '../../ui/format';
 import { actionWords, placeWords } from '../../ui/words';
 import { useReader } from '../team/session';
+import { jobSaucer } from './saucer';
 import { byWeek, hours } from './weeks';
 import classes from './JobsPage.module.css';
 
 const BACK = 28;
 const AHEAD = 330;
-
-/** The saucer of a planned job: on hold, urgent, due, or in its window. */
-export function jobSaucer(job: { status: string; urgency: string; fit: string }): SaucerState {
-  if (job.status === 'DONE') return 'IN_AFTERCARE';
-  if (job.fit === 'HELD') return 'ON_HOLD';
-  if (job.urgency === 'NOW') return 'URGENT';
-  return job.urgency === 'SOON' ? 'DUE_NOW' : 'IN_WINDOW';
-}
 
 export function JobsPage() {
   const { units, today, weekStarts } = useReader();
@@ -34,6 +27,9 @@ export function JobsPage() {
     <>
       <title>Jobs · Happy Saucer</title>
       <h1 className={classes.title}>Jobs by week</h1>
+      <p>
+        What has its day and its pot. What else the season asks for stands under <Link to="/season">Season</Link>.
+      </p>
       {weeks.length === 0 && <p>Nothing is planned. Open a plant whose call is a repot and schedule it there.</p>}
       {weeks.map((w) => (
         <section key={w.first} className={classes.week} aria-labelledby={`week-${w.first}`}>

@@ -268,7 +268,7 @@ class DurabilityTest {
     Path other = Demo.folder();
     App.Ended restored = App.command("restore", file.toString(), other.toString(), "false");
     assertThat(restored.status()).as(restored.words()).isZero();
-    assertThat(restored.words()).contains("48 plants");
+    assertThat(restored.words()).contains("100 plants");
     App again = App.start(other, DEMO);
     try {
       for (String id : before) {

@@ -4,13 +4,14 @@ package happysaucer.planner;
  * One or two people with a van, who work together.
  *
  * @param skills bits
+ * @param begins by day of the plan, minutes after midnight
  * @param minutes by day of the plan; 0 where nobody of it is at work
  * @param people at work by day of the plan, 0 to 2
  * @param vanLitres what its van takes
  * @param vanGrams what its van carries
  */
 public record PlanCrew(
-    int index, int skills, int[] minutes, int[] people, int vanLitres, int vanGrams) {
+    int index, int skills, int[] begins, int[] minutes, int[] people, int vanLitres, int vanGrams) {
   public boolean can(int asked) {
     return (asked & ~skills) == 0;
   }

@@ -31,9 +31,6 @@ public final class SeasonRules implements ConstraintProvider {
   public static final String UNEVEN = "uneven";
   public static final String MOVED = "moved";
 
-  /** A site that is open so long sets nobody a limit, minutes. */
-  static final int FULL_DAY = 24 * 60;
-
   private static final HardMediumSoftLongScore MUST = HardMediumSoftLongScore.ONE_HARD;
   private static final HardMediumSoftLongScore SHOULD = HardMediumSoftLongScore.ONE_SOFT;
 
@@ -137,17 +134,19 @@ public final class SeasonRules implements ConstraintProvider {
         .asConstraint(SITE_MINUTES);
   }
 
-  /** Nobody is there longer than the site is open. */
+  /** Nobody is there longer than the site is open in the hours of their day. */
   Constraint siteHours(ConstraintFactory rules) {
     return work(rules)
-        .filter((job, crew) -> job.site().openMinutes()[slot(job).day()] < FULL_DAY)
+        .filter(
+            (job, crew) ->
+                job.site().openFor(crew, slot(job).day()) < crew.minutes()[slot(job).day()])
         .groupBy(
             (job, crew) -> job.site(),
             (job, crew) -> slot(job).day(),
             (job, crew) -> crew,
             sum((PlanJob job, PlanCrew crew) -> crew.minutesFor(job.demand(), slot(job).day())))
-        .filter((site, day, crew, minutes) -> minutes > site.openMinutes()[day])
-        .penalizeLong(MUST, (site, day, crew, minutes) -> minutes - site.openMinutes()[day])
+        .filter((site, day, crew, minutes) -> minutes > site.openFor(crew, day))
+        .penalizeLong(MUST, (site, day, crew, minutes) -> minutes - site.openFor(crew, day))
         .asConstraint(SITE_HOURS);
   }
 

@@ -32,16 +32,24 @@ public record SeasonSetup(
   }
 
   /**
+   * @param begins minutes after midnight, by day
    * @param minutes and people by day
    */
   public record Crew(
-      UUID id, Set<String> skills, int[] minutes, int[] people, int vanLitres, int vanGrams) {}
+      UUID id,
+      Set<String> skills,
+      int[] begins,
+      int[] minutes,
+      int[] people,
+      int vanLitres,
+      int vanGrams) {}
 
   /**
-   * @param openMinutes by day, 0 where nobody gets in
+   * @param opens minutes after midnight, by day
+   * @param closes as opens where nobody gets in
    * @param tripMinutes there and back, parking and setting up
    */
-  public record Site(UUID id, int[] openMinutes, int tripMinutes) {}
+  public record Site(UUID id, int[] opens, int[] closes, int tripMinutes) {}
 
   /** Where a job stands. */
   public record At(int day, UUID lead, @Nullable UUID helper) {}
@@ -162,6 +170,7 @@ public record SeasonSetup(
             new PlanCrew(
                 planCrews.size(),
                 bits(crew.skills()),
+                crew.begins(),
                 crew.minutes(),
                 crew.people(),
                 crew.vanLitres(),
@@ -172,7 +181,8 @@ public record SeasonSetup(
       for (Site site : sites) {
         siteOf.put(
             site.id(),
-            new PlanSite(siteOf.size(), site.openMinutes(), Integer.MAX_VALUE, site.tripMinutes()));
+            new PlanSite(
+                siteOf.size(), site.opens(), site.closes(), Integer.MAX_VALUE, site.tripMinutes()));
       }
       // what is followed stands before what follows it: a plan is begun in this order
       Map<UUID, Work> byId = new HashMap<>();
@@ -303,7 +313,8 @@ public record SeasonSetup(
     }
 
     private static boolean fits(PlanSite site, PlanJob.Demand demand, int day, PlanCrew crew) {
-      return crew.minutesFor(demand, day) + site.tripMinutes() <= crew.minutes()[day];
+      return crew.minutesFor(demand, day) + site.tripMinutes() <= crew.minutes()[day]
+          && crew.minutesFor(demand, day) <= site.openFor(crew, day);
     }
 
     /** What stands against a day under a lead; null where nothing does. */
@@ -317,7 +328,7 @@ public record SeasonSetup(
       if (!lead.worksOn(day)) {
         return Blocked.NO_CREW;
       }
-      if (lead.minutesFor(demand, day) > site.openMinutes()[day]) {
+      if (lead.minutesFor(demand, day) > site.openFor(lead, day)) {
         return Blocked.SITE_TOO_SHORT;
       }
       if (demand.litres() > lead.vanLitres() || demand.grams() > lead.vanGrams()) {

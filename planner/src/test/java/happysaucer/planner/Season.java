@@ -20,13 +20,13 @@ final class Season {
     Arrays.fill(minutes, 420);
     int[] people = new int[DAYS];
     Arrays.fill(people, 1);
-    return new PlanCrew(index, skills, minutes, people, 400, 300_000);
+    return new PlanCrew(index, skills, new int[DAYS], minutes, people, 400, 300_000);
   }
 
   static PlanSite site(int index, int personMinutes, int tripMinutes) {
     int[] open = new int[DAYS];
-    Arrays.fill(open, SeasonRules.FULL_DAY);
-    return new PlanSite(index, open, personMinutes, tripMinutes);
+    Arrays.fill(open, 24 * 60);
+    return new PlanSite(index, new int[DAYS], open, personMinutes, tripMinutes);
   }
 
   static Slot slot(int day, PlanCrew lead) {

@@ -43,15 +43,15 @@ class SeasonSetupTest {
   }
 
   private static Crew pair() {
-    return new Crew(PAIR, Set.of("ROOT_CUTTING"), each(400), each(2), 400, 300_000);
+    return new Crew(PAIR, Set.of("ROOT_CUTTING"), each(480), each(400), each(2), 400, 300_000);
   }
 
   private static Crew alone() {
-    return new Crew(ALONE, Set.of(), each(300), each(1), 200, 100_000);
+    return new Crew(ALONE, Set.of(), each(480), each(300), each(1), 200, 100_000);
   }
 
   private static Site hall() {
-    return new Site(HALL, each(240), 40);
+    return new Site(HALL, each(500), each(740), 40);
   }
 
   private static Work work(int minutes, int people) {
@@ -132,10 +132,12 @@ class SeasonSetupTest {
         Arguments.of(
             Blocked.MATERIAL_NEVER, pair(), hall(), op(w -> w.within(2, 20, SeasonSetup.NEVER))),
         Arguments.of(Blocked.MATERIAL_LATE, pair(), hall(), op(w -> w.within(2, 20, 24))),
-        Arguments.of(Blocked.SITE_CLOSED, pair(), new Site(HALL, each(0), 40), same),
-        Arguments.of(Blocked.SITE_CLOSED, pair(), new Site(HALL, on(25, 400), 40), same),
-        Arguments.of(Blocked.SITE_TOO_SHORT, alone(), new Site(HALL, each(45), 40), same),
-        Arguments.of(Blocked.DAY_TOO_SHORT, pair(), new Site(HALL, each(240), 9000), same),
+        Arguments.of(Blocked.SITE_CLOSED, pair(), new Site(HALL, each(0), each(0), 40), same),
+        Arguments.of(Blocked.SITE_CLOSED, pair(), new Site(HALL, each(0), on(25, 400), 40), same),
+        Arguments.of(
+            Blocked.SITE_TOO_SHORT, alone(), new Site(HALL, each(735), each(1200), 40), same),
+        Arguments.of(
+            Blocked.DAY_TOO_SHORT, pair(), new Site(HALL, each(500), each(740), 9000), same),
         Arguments.of(Blocked.HELD, pair(), hall(), op(w -> needing(w, Set.of(), 10, 5000, true))),
         Arguments.of(
             Blocked.NO_SKILL,
@@ -154,7 +156,7 @@ class SeasonSetupTest {
             op(w -> needing(w, Set.of(), 10, 150_000, false))),
         Arguments.of(
             Blocked.NO_CREW,
-            new Crew(ALONE, Set.of(), each(0), each(1), 200, 100_000),
+            new Crew(ALONE, Set.of(), each(480), each(0), each(1), 200, 100_000),
             hall(),
             same),
         Arguments.of(Blocked.NO_SECOND_PERSON, alone(), hall(), op(w -> work(60, 2))));
@@ -222,7 +224,7 @@ class SeasonSetupTest {
   void aTryTellsWhatBreaksAndWhatItCostsAndChangesNothing() {
     Work full = at(work(250, 1), new At(5, ALONE, null), true);
     Work asked = at(work(60, 1), new At(6, ALONE, null), false);
-    Ready ready = season(List.of(alone()), new Site(HALL, each(1440), 40), full, asked);
+    Ready ready = season(List.of(alone()), new Site(HALL, each(0), each(1440), 40), full, asked);
     PlanJob job = Objects.requireNonNull(ready.jobs().get(asked.id()));
     SeasonExplained explained = new SeasonExplained();
     PlanCrew crew = ready.plan().crew().get(0);
@@ -244,7 +246,7 @@ class SeasonSetupTest {
   void theCheapestOfItsSlotsIsTheOneASearchOverAllFinds() {
     Work full = at(work(250, 1), new At(6, ALONE, null), true);
     Work asked = work(60, 1);
-    Ready ready = season(List.of(alone()), new Site(HALL, each(1440), 40), full, asked);
+    Ready ready = season(List.of(alone()), new Site(HALL, each(0), each(1440), 40), full, asked);
     PlanJob job = Objects.requireNonNull(ready.jobs().get(asked.id()));
     Try cheapest =
         Objects.requireNonNull(new SeasonExplained().cheapest(ready.plan(), job, slot -> true));

@@ -56,6 +56,7 @@ final class SeasonPuzzle {
         new PlanCrew(
             id,
             Integer.parseInt(f[2]),
+            new int[minutes.length],
             minutes,
             Arrays.stream(minutes).map(m -> m > 0 ? 1 : 0).toArray(),
             params.get("vanLitres"),
@@ -69,7 +70,10 @@ final class SeasonPuzzle {
     for (int day = 0; day < open.length; day++) {
       open[day] = (mask >> day % WORKDAYS & 1) == 1 ? WHOLE_DAY : 0;
     }
-    sites.put(id, new PlanSite(id, open, Integer.parseInt(f[5]), Integer.parseInt(f[6])));
+    sites.put(
+        id,
+        new PlanSite(
+            id, new int[open.length], open, Integer.parseInt(f[5]), Integer.parseInt(f[6])));
   }
 
   SeasonPlan plan() {

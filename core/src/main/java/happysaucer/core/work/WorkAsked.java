@@ -51,6 +51,8 @@ public final class WorkAsked {
   /** The best of a window is its first third, and the middle of that a sixth on. */
   private static final int SIXTH = 6;
 
+  private static final int OPEN = 14;
+
   /** Buds, rest and the like are over after so many days (rule of thumb). */
   private static final int PASSES = 60;
 
@@ -170,12 +172,16 @@ public final class WorkAsked {
     return asked;
   }
 
-  /** The middle of the best third of a window; what presses is best done on its first day. */
+  /**
+   * The middle of the best third of a window; of one that is open already, which may have begun
+   * long ago, the next two weeks; what presses is best done on its first day.
+   */
   public static LocalDate ideal(Urgency urgency, Window days) {
     if (urgency == Urgency.NOW || urgency == Urgency.SOON) {
       return days.from();
     }
-    return days.from().plusDays(ChronoUnit.DAYS.between(days.from(), days.to()) / SIXTH);
+    long sixth = ChronoUnit.DAYS.between(days.from(), days.to()) / SIXTH;
+    return days.from().plusDays(urgency == Urgency.THIS_WINDOW ? Math.min(OPEN, sixth) : sixth);
   }
 
   /** What whoever repotted it has to come back for. */

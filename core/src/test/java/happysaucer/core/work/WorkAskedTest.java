@@ -136,7 +136,8 @@ class WorkAskedTest {
   @CsvSource({
     "NOW, 2027-04-12, 2027-04-19, 2027-04-12",
     "SOON, 2027-04-12, 2027-05-10, 2027-04-12",
-    "THIS_WINDOW, 2027-03-01, 2027-08-28, 2027-03-31",
+    "THIS_WINDOW, 2027-03-01, 2027-08-28, 2027-03-15",
+    "NEXT_WINDOW, 2027-03-01, 2027-08-28, 2027-03-31",
     "NEXT_WINDOW, 2028-02-26, 2028-02-28, 2028-02-26"
   })
   void whatPressesIsBestAtOnceAndOtherWorkInTheFirstThird(

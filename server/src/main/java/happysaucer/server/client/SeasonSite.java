@@ -57,6 +57,9 @@ public record SeasonSite(
 
   /** Minutes after midnight. */
   public record Open(int from, int to) {
+    /** Nobody gets in. */
+    public static final Open CLOSED = new Open(0, 0);
+
     public int minutes() {
       return to - from;
     }

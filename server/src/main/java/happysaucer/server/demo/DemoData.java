@@ -3,11 +3,13 @@ package happysaucer.server.demo;
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.book.CsvTable;
+import happysaucer.core.repot.Need;
 import happysaucer.core.unit.Units;
 import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.Books;
 import happysaucer.server.advice.PlantTouched;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.crew.Crews;
 import happysaucer.server.job.Bench;
 import happysaucer.server.job.Bench.OldPot;
 import happysaucer.server.job.Jobs;
@@ -59,6 +61,7 @@ class DemoData implements SmartInitializingSingleton {
   private final Bench bench;
   private final ShelfSheets shelf;
   private final Plants plants;
+  private final Crews crews;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transaction;
 
@@ -78,6 +81,7 @@ class DemoData implements SmartInitializingSingleton {
       Bench bench,
       ShelfSheets shelf,
       Plants plants,
+      Crews crews,
       ApplicationEventPublisher events,
       TransactionTemplate transaction) {
     this.wanted = wanted;
@@ -91,6 +95,7 @@ class DemoData implements SmartInitializingSingleton {
     this.bench = bench;
     this.shelf = shelf;
     this.plants = plants;
+    this.crews = crews;
     this.events = events;
     this.transaction = transaction;
   }
@@ -134,6 +139,7 @@ class DemoData implements SmartInitializingSingleton {
   private void make(
       List<Map<String, String>> siteRows, List<Map<String, String>> plantRows, String shelfRows) {
     team.makeDemoTeam("Tidepot Plant Care");
+    mapper.workshop(44.015, -7.305);
     UUID planner = team.addDemoPerson("planner", "Odda Fennick", Role.PLANNER);
     technician = team.addDemoPerson("technician", "Jorun Pell", Role.TECHNICIAN);
     team.addDemoPerson("counter", "Mirela Tosk", Role.COUNTER);
@@ -156,7 +162,13 @@ class DemoData implements SmartInitializingSingleton {
               });
       made.add(plant(row, site, spot, number++, today, planner));
     }
+    past.older(
+        made.stream().map(Made::id).toList(),
+        made.stream().map(plant -> plant.site().id()).toList(),
+        today,
+        technician);
     past.write(technician);
+    asTechnician(this::crews);
     asTechnician(
         () -> shelf.read(new ShelfImportRequest(past.id(), shelfRows, true), Units.METRIC));
     asTechnician(() -> pastJobs(made, today));
@@ -164,6 +176,34 @@ class DemoData implements SmartInitializingSingleton {
     past.write(technician);
     plants.indexAll();
     events.publishEvent(new PlantTouched(made.stream().map(Made::id).toList()));
+  }
+
+  /** Three people in two crews; repots are done on two days of the week each, visits on others. */
+  private void crews() {
+    crews.save(
+        past.id(),
+        null,
+        new Crews.CrewRequest(
+            "Tide",
+            900,
+            450,
+            List.of(Need.Skill.ROOT_CUTTING, Need.Skill.TREATMENTS, Need.Skill.TRAINED_TREES),
+            List.of(
+                new Crews.CrewPerson(past.id(), "Jorun Pell", technician),
+                new Crews.CrewPerson(past.id(), "Bastien Orrow", null)),
+            List.of(new Crews.Hours(4, "07:30", "14:00")),
+            null));
+    crews.save(
+        past.id(),
+        null,
+        new Crews.CrewRequest(
+            "Ebb",
+            400,
+            250,
+            List.of(Need.Skill.ROOT_CUTTING),
+            List.of(new Crews.CrewPerson(past.id(), "Hedda Lunt", null)),
+            List.of(new Crews.Hours(2, "08:00", "12:30")),
+            null));
   }
 
   private Map<String, Site> sites(List<Map<String, String>> rows, LocalDate today) {
@@ -185,12 +225,15 @@ class DemoData implements SmartInitializingSingleton {
           row.get("access"),
           weeks,
           today.plusDays(ahead - (long) WEEK * weeks * PAST_VISITS),
+          row.get("floors"),
+          Integer.parseInt(row.get("parking")),
           order++);
-      mapper.visitDay(
-          site,
-          today.plusDays(ahead).getDayOfWeek().getValue(),
-          row.get("opens").isEmpty() ? null : row.get("opens"),
-          row.get("closes").isEmpty() ? null : row.get("closes"));
+      String opens = row.get("opens").isEmpty() ? null : row.get("opens");
+      String closes = row.get("closes").isEmpty() ? null : row.get("closes");
+      mapper.visitDay(site, today.plusDays(ahead).getDayOfWeek().getValue(), opens, closes);
+      for (String weekday : row.get("work").split(" ")) {
+        mapper.accessDay(site, Integer.parseInt(weekday), opens, closes);
+      }
       sites.put(
           row.get("site"),
           new Site(site, today.plusDays(ahead - 14L), Double.parseDouble(row.get("latitude"))));
@@ -350,7 +393,8 @@ class DemoData implements SmartInitializingSingleton {
             case CROWDED, DEFORMED, SPENT, SEVERE_TODAY -> true;
             default -> false;
           };
-      Advice.Call call = advice.of(plant.id(), Units.METRIC).advice().call();
+      Advice advised = advice.of(plant.id(), Units.METRIC).advice();
+      Advice.Call call = advised.call();
       if (!schedule || call.from() == null || call.to() == null) {
         continue;
       }
@@ -359,7 +403,10 @@ class DemoData implements SmartInitializingSingleton {
               ? today
               : call.from().plusDays(1 + 4L * spread++ % 40);
       if (!day.isAfter(call.to()) && spread % 3 != 0) {
-        jobs.schedule(past.id(), new Jobs.JobRequest(plant.id(), day, null, null, null, null));
+        boolean order = advised.repot() != null && advised.repot().chosen().isEmpty();
+        jobs.schedule(
+            past.id(),
+            new Jobs.JobRequest(plant.id(), day, null, null, order ? Boolean.TRUE : null, null));
       }
     }
   }

@@ -7,20 +7,24 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 /** Writes the demo's rows, many at a time. */
 @Mapper
 interface DemoMapper {
+  @Update("update team set workshop_latitude = #{latitude}, workshop_longitude = #{longitude}")
+  void workshop(@Param("latitude") double latitude, @Param("longitude") double longitude);
+
   @Insert("insert into client (id, name) values (#{id}, #{name})")
   void client(@Param("id") UUID id, @Param("name") String name);
 
   @Insert(
       """
       insert into site (id, client_id, name, latitude, longitude, outdoors, site_use, access_note,
-                        visit_every, visit_from, round_order)
+                        visit_every, visit_from, floors, parking_minutes, round_order)
       values (#{id}, #{client}, #{name}, #{latitude}, #{longitude}, false, #{use}, #{note}, #{weeks},
-              #{from}, #{order})""")
+              #{from}, #{floors}, #{parking}, #{order})""")
   void site(
       @Param("id") UUID id,
       @Param("client") UUID client,
@@ -31,7 +35,19 @@ interface DemoMapper {
       @Param("note") String note,
       @Param("weeks") int weeks,
       @Param("from") LocalDate from,
+      @Param("floors") String floors,
+      @Param("parking") int parkingMinutes,
       @Param("order") int order);
+
+  @Insert(
+      """
+      insert into site_access_day (site_id, weekday, opens, closes)
+      values (#{site}, #{weekday}, #{opens}, #{closes})""")
+  void accessDay(
+      @Param("site") UUID site,
+      @Param("weekday") int weekday,
+      @Param("opens") @Nullable String opens,
+      @Param("closes") @Nullable String closes);
 
   @Insert(
       """

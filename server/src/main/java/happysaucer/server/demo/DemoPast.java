@@ -29,6 +29,11 @@ class DemoPast {
   private static final int HEIGHT_EVERY = 3;
   private static final int CHUNK = 200;
 
+  /** The year before the last twelve looks. */
+  private static final int OLDER_FROM = 13;
+
+  private static final int OLDER_TO = 26;
+
   private final DemoMapper mapper;
   private final TeamClock clock;
   private final Random random = new Random(SEED);
@@ -133,6 +138,37 @@ class DemoPast {
                 sign.value()));
       }
       day = day.plusDays(CHECK_EVERY_DAYS);
+    }
+  }
+
+  /**
+   * Looks of the year before those, at which nothing was to be reported; from a seed of their own.
+   *
+   * @param sites of the plants, in their order
+   */
+  void older(List<UUID> plants, List<UUID> sites, LocalDate today, UUID technician) {
+    Random years = new Random(SEED + 1);
+    for (int i = 0; i < plants.size(); i++) {
+      for (int back = OLDER_FROM; back < OLDER_TO; back++) {
+        LocalDate day = today.minusDays((long) CHECK_EVERY_DAYS * back + years.nextInt(6));
+        UUID check =
+            new UUID(
+                years.nextLong() & ~0xF000L | 0x4000L, years.nextLong() >>> 2 | Long.MIN_VALUE);
+        checks.add(
+            new CheckRow(
+                check,
+                plants.get(i),
+                visit(sites.get(i), day, technician),
+                instant(day, 9 * 60 + years.nextInt(300)),
+                day,
+                1 + years.nextInt(3),
+                null,
+                "",
+                "LEAVE",
+                "NOT_DUE",
+                null));
+        signs.add(new SignRow(check, "STAYS_WET", "ABSENT", null, null));
+      }
     }
   }
 

@@ -23,6 +23,7 @@ import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -59,6 +60,9 @@ class SeasonRuns implements DisposableBean {
   private static final int VAN_LITRES = 2000;
   private static final int VAN_GRAMS = 800_000;
   private static final int FRIDAY = 5;
+
+  /** When hands that are only asked about would begin, minutes after midnight. */
+  private static final int MORNING = 8 * 60;
 
   private final RunMapper mapper;
   private final Seasons seasons;
@@ -333,20 +337,22 @@ class SeasonRuns implements DisposableBean {
         sites.add(site);
         continue;
       }
-      int[] open = site.openMinutes().clone();
-      for (int day = 0; day < open.length; day++) {
+      int[] closes = site.closes().clone();
+      for (int day = 0; day < closes.length; day++) {
         if (within(season.date(day), otherwise)) {
-          open[day] = 0;
+          closes[day] = site.opens()[day];
         }
       }
-      sites.add(new SeasonSetup.Site(site.id(), open, site.tripMinutes()));
+      sites.add(new SeasonSetup.Site(site.id(), site.opens(), closes, site.tripMinutes()));
     }
     return new SeasonSetup(setup.days(), crews, sites, setup.work(), setup.weights());
   }
 
   private static SeasonSetup.Crew hands(Season season, SeasonSetup setup, Otherwise otherwise) {
+    int[] begins = new int[setup.days()];
     int[] minutes = new int[setup.days()];
     int[] people = new int[setup.days()];
+    Arrays.fill(begins, MORNING);
     for (int day = 0; day < setup.days(); day++) {
       LocalDate date = season.date(day);
       if (within(date, otherwise)
@@ -358,6 +364,7 @@ class SeasonRuns implements DisposableBean {
     return new SeasonSetup.Crew(
         HANDS,
         Set.of("TRAINED_TREES", "ROOT_CUTTING", "TREATMENTS"),
+        begins,
         minutes,
         people,
         VAN_LITRES,

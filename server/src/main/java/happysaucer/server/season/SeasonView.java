@@ -42,7 +42,7 @@ class SeasonView {
    * One week, in minutes of people.
    *
    * @param capacity of whoever is at work
-   * @param wanted if every job were done on its best day
+   * @param wanted if every job were done on its best day, with one visit of each site in the week
    * @param planned work that is planned
    * @param driving and setting up, for what is planned
    */
@@ -137,13 +137,18 @@ class SeasonView {
             crew.minutesOn(day) * crew.peopleOn(day);
       }
     }
+    Map<UUID, SeasonJobRow> byId = byId(season);
     Set<String> trips = new HashSet<>();
+    Set<String> visits = new HashSet<>();
     for (SeasonJobRow job : season.jobs()) {
-      LocalDate best = job.idealOn.isBefore(season.first()) ? season.first() : job.idealOn;
+      LocalDate best = best(season, job, byId);
       int[] wanted = weeks.get(weekOf(best, starts));
       int work = job.minutes * job.people;
       if (wanted != null && job.held == null) {
         wanted[1] += work;
+        if (visits.add(weekOf(best, starts) + "/" + season.siteOf(job))) {
+          wanted[1] += season.tripMinutes(season.siteOf(job));
+        }
       }
       Optional<SeasonSetup.At> at = plan.apply(job);
       if (at.isEmpty() && job.plannedOn == null) {
@@ -170,6 +175,15 @@ class SeasonView {
     weeks.forEach(
         (first, sums) -> list.add(new LoadWeek(first, sums[0], sums[1], sums[2], sums[3])));
     return list;
+  }
+
+  /** The best day that is left; of what follows another, in the middle of its days after that. */
+  private static LocalDate best(Season season, SeasonJobRow job, Map<UUID, SeasonJobRow> byId) {
+    SeasonJobRow first = job.afterId == null ? null : byId.get(job.afterId);
+    if (first != null && job.afterFrom != null && job.afterTo != null) {
+      return best(season, first, byId).plusDays((job.afterFrom + job.afterTo) / 2);
+    }
+    return job.idealOn.isBefore(season.first()) ? season.first() : job.idealOn;
   }
 
   static List<UUID> crewsOf(SeasonSetup.At at) {

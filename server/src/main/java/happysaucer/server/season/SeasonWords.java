@@ -71,7 +71,11 @@ final class SeasonWords {
               + site(season, job)
               + " on any of its days. Its days of work stand with the site.";
       case SITE_TOO_SHORT ->
-          "It takes " + minutes(job.minutes) + "; " + site(season, job) + " is open for less.";
+          "It takes "
+              + minutes(job.minutes)
+              + "; "
+              + site(season, job)
+              + " is open for less while anybody is at work.";
       case NO_SKILL -> "Nobody who is there on its days has learned " + skills(job) + ".";
       case NO_CREW -> "Nobody is at work on any of its days.";
       case NO_SECOND_PERSON -> "It takes two people, and on none of its days are two there.";

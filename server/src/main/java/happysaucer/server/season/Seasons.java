@@ -165,32 +165,37 @@ class Seasons {
     int days = SeasonJobs.DAYS;
     List<SeasonSetup.Crew> planCrews = new ArrayList<>();
     for (CrewView crew : season.crews()) {
+      int[] begins = new int[days];
       int[] minutes = new int[days];
       int[] people = new int[days];
       for (int day = 0; day < days; day++) {
         LocalDate date = season.date(day);
         people[day] = crew.peopleOn(date);
+        begins[day] = crew.beginsOn(date);
         minutes[day] = people[day] == 0 ? 0 : crew.minutesOn(date);
       }
       Set<String> skills = new HashSet<>();
       crew.skills().forEach(skill -> skills.add(skill.name()));
       planCrews.add(
           new SeasonSetup.Crew(
-              crew.id(), skills, minutes, people, crew.vanLitres(), crew.vanKg() * GRAMS));
+              crew.id(), skills, begins, minutes, people, crew.vanLitres(), crew.vanKg() * GRAMS));
     }
     List<SeasonSetup.Site> planSites = new ArrayList<>();
     int[] always = new int[days];
     Arrays.fill(always, FULL_DAY);
-    planSites.add(new SeasonSetup.Site(WORKSHOP, always, 0));
+    planSites.add(new SeasonSetup.Site(WORKSHOP, new int[days], always, 0));
     season
         .sites()
         .forEach(
             (id, site) -> {
-              int[] open = new int[days];
+              int[] opens = new int[days];
+              int[] closes = new int[days];
               for (int day = 0; day < days; day++) {
-                open[day] = site.on(season.date(day)).map(SeasonSite.Open::minutes).orElse(0);
+                SeasonSite.Open open = site.on(season.date(day)).orElse(SeasonSite.Open.CLOSED);
+                opens[day] = open.from();
+                closes[day] = open.to();
               }
-              planSites.add(new SeasonSetup.Site(id, open, season.tripMinutes(id)));
+              planSites.add(new SeasonSetup.Site(id, opens, closes, season.tripMinutes(id)));
             });
     Set<UUID> known = new HashSet<>();
     season.jobs().forEach(job -> known.add(job.id));

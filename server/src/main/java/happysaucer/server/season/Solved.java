@@ -275,13 +275,15 @@ class Solved {
   /** The first day on which two people with every skill could do it. */
   private static Optional<LocalDate> firstDay(
       Season season, SeasonSetup setup, SeasonSetup.Work work) {
+    int[] begins = new int[setup.days()];
     int[] minutes = new int[setup.days()];
+    Arrays.fill(begins, 480);
     int[] people = new int[setup.days()];
     Arrays.fill(minutes, 480);
     Arrays.fill(people, 2);
     SeasonSetup.Crew able =
         new SeasonSetup.Crew(
-            new UUID(0, 1), work.skills(), minutes, people, work.litres(), work.grams());
+            new UUID(0, 1), work.skills(), begins, minutes, people, work.litres(), work.grams());
     PlanJob job =
         Objects.requireNonNull(
             new SeasonSetup(

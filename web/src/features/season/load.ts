@@ -1,0 +1,103 @@
+import type { Schemas } from '../../api/client';
+
+export type Job = Schemas['JobItem'];
+export type Week = Schemas['LoadWeek'];
+
+const HOUR = 60;
+
+/** "7 h", "50 min", "7 h 20": minutes of people. */
+export function hoursWords(minutes: number): string {
+  const h = Math.floor(minutes / HOUR);
+  const m = Math.round(minutes % HOUR);
+  if (h === 0) return `${m} min`;
+  return m === 0 ? `${h} h` : `${h} h ${m}`;
+}
+
+/** What a week holds: with a plan what is planned, before one what is wanted. */
+export const filled = (w: Week): number => w.planned + w.driving;
+
+/** By so much a week is over its brim; 0 where it is not. */
+export const over = (w: Week, minutes: number): number => Math.max(0, minutes - w.capacity);
+
+export interface Bar {
+  week: Week;
+  x: number;
+  /** Heights over the floor, in the units of the drawing. */
+  rim: number;
+  wanted: number;
+  planned: number;
+}
+
+/** Weeks side by side, to one scale: as high as the fullest. */
+export function bars(weeks: Week[], width: number, height: number): Bar[] {
+  const most = Math.max(1, ...weeks.flatMap((w) => [w.capacity, w.wanted, filled(w)]));
+  const each = width / Math.max(1, weeks.length);
+  const y = (minutes: number) => (minutes / most) * height;
+  return weeks.map((week, i) => ({ week, x: i * each, rim: y(week.capacity), wanted: y(week.wanted), planned: y(filled(week)) }));
+}
+
+/** The first week of each month, for the line below. */
+export function months(weeks: Week[]): { index: number; month: string }[] {
+  let last = '';
+  return weeks.flatMap(({ first }, index) => {
+    const month = first.slice(0, 7);
+    if (month === last) return [];
+    last = month;
+    return [{ index, month }];
+  });
+}
+
+/** Weeks that would be over their brim. */
+export const crowded = (weeks: Week[]): Week[] => weeks.filter((w) => over(w, w.wanted) > 0);
+
+/** A day's lateness of a job, in minutes of driving, by the team's weights. */
+export function lateWeight(urgency: string, weights: Schemas['Weights']): number {
+  if (urgency === 'NOW') return weights.lateNow;
+  return urgency === 'SOON' ? weights.lateSoon : weights.late;
+}
+
+/** What putting a job off by a week costs, in words. */
+export const costOfAWeek = (job: Job, weights: Schemas['Weights']): string => hoursWords(7 * lateWeight(job.urgency, weights));
+
+const KINDS: Record<string, string> = {
+  REPOT: 'Repot',
+  SLIP_CHECK: 'Slip check',
+  FOLLOW_UP: 'Follow-up',
+  WATER_IN: 'Water in',
+  TOP_UP: 'Top up',
+  TREATMENT: 'Treatment',
+};
+
+const PLACES: Record<string, string> = { COLLECT: 'fetch it', BENCH: 'on the bench', RETURN: 'bring it back' };
+
+/** "Repot", "Repot, on the bench". */
+export function kindWords(job: { kind: string; place: string }): string {
+  const kind = KINDS[job.kind] ?? job.kind;
+  const place = PLACES[job.place];
+  return place ? `${kind}, ${place}` : kind;
+}
+
+const SOURCES: Record<string, string> = { CALL: 'by its call', FORECAST: 'by its forecast: full by then', CARE: 'after its repot', HAND: 'added by hand' };
+
+export const sourceWords = (source: string): string => SOURCES[source] ?? source;
+
+const SKILLS: Record<string, string> = { TRAINED_TREES: 'Trained trees', ROOT_CUTTING: 'Cutting roots', TREATMENTS: 'Treatments' };
+export const SKILL_CODES = ['ROOT_CUTTING', 'TREATMENTS', 'TRAINED_TREES'] as const;
+export const skillWords = (skill: string): string => SKILLS[skill] ?? skill;
+
+const URGENT_FIRST = ['NOW', 'SOON', 'THIS_WINDOW', 'NEXT_WINDOW'];
+const rank = (j: Job): number => (URGENT_FIRST.indexOf(j.urgency) + URGENT_FIRST.length) % URGENT_FIRST.length;
+
+/** What presses most first, then by its best day; what follows another job goes with it. */
+export const leading = (jobs: Job[]): Job[] =>
+  jobs.filter((j) => j.afterId === null).sort((a, b) => rank(a) - rank(b) || a.idealOn.localeCompare(b.idealOn) || a.label.localeCompare(b.label));
+
+/** What waits for something before it can be planned, what waits for a plan, and what is late. */
+export function waiting(jobs: Job[]): { blocked: Job[]; unplanned: Job[]; late: Job[] } {
+  const open = jobs.filter((j) => j.plannedOn === null);
+  return {
+    blocked: leading(open.filter((j) => j.blocked !== null)),
+    unplanned: leading(open.filter((j) => j.blocked === null)),
+    late: jobs.filter((j) => j.plannedOn !== null && j.daysLate > 0).sort((a, b) => b.daysLate - a.daysLate),
+  };
+}
