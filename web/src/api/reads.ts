@@ -153,6 +153,13 @@ export const reads = {
       gcTime: 10_000,
     }),
   crews: () => queryOptions({ queryKey: ['crews'], queryFn: () => body(api.GET('/api/crews')) }),
+  feeds: () => queryOptions({ queryKey: ['feeds'], queryFn: () => body(api.GET('/api/feeds')) }),
+  crewDay: (id: string, on: string) =>
+    queryOptions({
+      queryKey: ['season', 'day', id, on],
+      queryFn: () => body(api.GET('/api/crews/{id}/day', { params: { path: { id }, query: { on } } })),
+      placeholderData: keepPreviousData,
+    }),
   keeping: () => queryOptions({ queryKey: ['keeping'], queryFn: () => body(api.GET('/api/keeping')) }),
   people: () => queryOptions({ queryKey: ['people'], queryFn: () => body(api.GET('/api/people')) }),
   team: () => queryOptions({ queryKey: ['team'], queryFn: () => body(api.GET('/api/team')) }),

@@ -532,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crews/{id}/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["crewFeed"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clock": {
         parameters: {
             query?: never;
@@ -557,6 +573,22 @@ export interface paths {
         };
         get?: never;
         put: operations["saveClient"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["clientFeed"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1060,6 +1092,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crews/{id}/day/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["endDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/checks/undo": {
         parameters: {
             query?: never;
@@ -1102,6 +1150,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["advice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendar/{token}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["subscribed"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1524,7 +1588,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crews": {
+    "/api/feeds": {
         parameters: {
             query?: never;
             header?: never;
@@ -1532,6 +1596,70 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}/day/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crews/{id}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["crew"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1548,6 +1676,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["clients"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["client"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3160,6 +3304,17 @@ export interface components {
             begins: string;
             ends: string;
         };
+        FeedRequest: {
+            open: boolean;
+        };
+        FeedView: {
+            /** @enum {string} */
+            kind: "CREW" | "CLIENT";
+            /** Format: uuid */
+            id: string;
+            name: string;
+            path: string | null;
+        };
         ClockRequest: {
             /** Format: date-time */
             moment: string;
@@ -3523,6 +3678,15 @@ export interface components {
             done: number;
             /** Format: int32 */
             of: number;
+        };
+        EndDayRequest: {
+            /** Format: date */
+            on: string;
+            why: string;
+        };
+        DayEnded: {
+            /** Format: int32 */
+            left: number;
         };
         UndoRequest: {
             checkIds: string[];
@@ -4104,6 +4268,102 @@ export interface components {
             missing: string | null;
             /** Format: int32 */
             version: number;
+        };
+        DayJob: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            plantId: string;
+            /** Format: uuid */
+            jobId: string | null;
+            label: string;
+            commonName: string;
+            spotName: string;
+            kind: string;
+            place: string;
+            action: string;
+            urgency: string;
+            /** Format: uuid */
+            aftercareStepId: string | null;
+            why: string | null;
+            note: string;
+            held: string | null;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            people: number;
+            together: string | null;
+            done: boolean;
+            pot: string | null;
+        };
+        DayPlan: {
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            crewId: string;
+            crew: string;
+            people: string[];
+            away: string[];
+            begins: string | null;
+            ends: string | null;
+            stops: components["schemas"]["DayStop"][];
+            back: string;
+            /** Format: int32 */
+            drivingMinutes: number;
+            /** Format: int32 */
+            workMinutes: number;
+            /** Format: int32 */
+            overMinutes: number;
+            exact: boolean;
+            load: components["schemas"]["Load"];
+        };
+        DayStop: {
+            /** Format: uuid */
+            siteId: string | null;
+            siteName: string;
+            clientName: string;
+            accessNote: string;
+            floors: string;
+            opens: string | null;
+            closes: string | null;
+            /** Format: int32 */
+            wayMinutes: number;
+            arrive: string;
+            begin: string;
+            leave: string;
+            /** Format: int32 */
+            lateMinutes: number;
+            /** Format: int32 */
+            settingUpMinutes: number;
+            jobs: components["schemas"]["DayJob"][];
+        };
+        Load: {
+            pots: components["schemas"]["LoadLine"][];
+            mixes: components["schemas"]["LoadLine"][];
+            ingredients: components["schemas"]["LoadLine"][];
+            besides: components["schemas"]["LoadLine"][];
+            feeds: components["schemas"]["LoadLine"][];
+            tools: components["schemas"]["LoadLine"][];
+            /** Format: int32 */
+            people: number;
+            /** Format: double */
+            kilograms: number;
+            /** Format: int32 */
+            vanKg: number;
+            /** Format: double */
+            litres: number;
+            /** Format: int32 */
+            vanLitres: number;
+            cautions: string[];
+            without: string[];
+        };
+        LoadLine: {
+            code: string;
+            label: string;
+            /** Format: double */
+            amount: number;
+            unit: string;
+            of: string[];
         };
         ClientItem: {
             /** Format: uuid */
@@ -5338,6 +5598,32 @@ export interface operations {
             };
         };
     };
+    crewFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
+            };
+        };
+    };
     clock: {
         parameters: {
             query?: never;
@@ -5385,6 +5671,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    clientFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
             };
         };
     };
@@ -6276,6 +6588,32 @@ export interface operations {
             };
         };
     };
+    endDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndDayRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayEnded"];
+                };
+            };
+        };
+    };
     undoAll: {
         parameters: {
             query?: never;
@@ -6340,6 +6678,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+        };
+    };
+    subscribed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };
@@ -6927,7 +7287,98 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
+                    "application/json": components["schemas"]["FeedView"][];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
                     "application/json": components["schemas"]["CrewView"][];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: {
+                on?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayPlan"];
+                };
+            };
+        };
+    };
+    day_1: {
+        parameters: {
+            query?: {
+                on?: string;
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    crew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };
@@ -6951,6 +7402,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClientItem"][];
+                };
+            };
+        };
+    };
+    client: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

@@ -132,7 +132,7 @@ export const writes = {
   careDone: write({
     send: ({ stepId, doneOn }: { stepId: string; plantId: string; doneOn: string | null }) =>
       api.PUT('/api/aftercare/{id}/done', { params: { path: { id: stepId } }, body: { doneOn } }).then(done),
-    touches: ({ plantId }) => plantAnd(plantId, 'round'),
+    touches: ({ plantId }) => plantAnd(plantId, 'round', 'season'),
   }),
   tellOutcome: write({
     send: ({ jobId, request }: { jobId: string; plantId: string; request: Schemas['OutcomeRequest'] }) =>
@@ -228,6 +228,17 @@ export const writes = {
   publishWeek: write({
     send: ({ of }: { of: string }) => body(api.POST('/api/season/weeks/{of}/publish', { params: { path: { of } } })),
     touches: () => OF_THE_SEASON,
+  }),
+  endCrewDay: write({
+    send: ({ crewId, on, why }: { crewId: string; on: string; why: string }) => body(api.POST('/api/crews/{id}/day/end', { params: { path: { id: crewId } }, body: { on, why } })),
+    touches: () => OF_THE_SEASON,
+  }),
+  openFeed: write({
+    send: ({ kind, id, open }: { kind: 'CREW' | 'CLIENT'; id: string; open: boolean }) =>
+      kind === 'CREW'
+        ? body(api.PUT('/api/crews/{id}/feed', { params: { path: { id } }, body: { open } }))
+        : body(api.PUT('/api/clients/{id}/feed', { params: { path: { id } }, body: { open } })),
+    touches: () => [['feeds']],
   }),
   saveCrew: write({
     send: ({ id, version: of, request }: MaybeNew<Schemas['CrewRequest']>) =>

@@ -46,6 +46,9 @@ export const SCREENS: Screen[] = [
   later('/week', () => import('../features/season/WeekPage').then((m) => m.WeekPage), {
     found: { title: 'Week', detail: 'crews and days, job by job' },
   }),
+  later('/day', () => import('../features/season/DayPage').then((m) => m.DayPage), {
+    found: { title: 'A crew’s day', detail: 'its stops, its jobs, what the van carries' },
+  }),
   later('/crews', () => import('../features/season/CrewsPage').then((m) => m.CrewsPage), {
     own: 'Crews',
     planner: true,

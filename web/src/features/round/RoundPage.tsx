@@ -61,7 +61,8 @@ export function RoundPage() {
           <h1>{date === today ? 'Today’s round' : 'Round'}</h1>
           <p>
             {weekday(date)}
-            {data && `. ${data.stops.length} ${data.stops.length === 1 ? 'stop' : 'stops'}, ${plants.length} ${plants.length === 1 ? 'plant' : 'plants'}, something due at ${open}.`}
+            {data && `. ${data.stops.length} ${data.stops.length === 1 ? 'stop' : 'stops'}, ${plants.length} ${plants.length === 1 ? 'plant' : 'plants'}, something due at ${open}.`}{' '}
+            <Link to={`/day?on=${date}`}>The crews’ day</Link>
           </p>
         </div>
         <div className={classes.days}>

@@ -1,6 +1,7 @@
 import { DndContext, DragOverlay, KeyboardSensor, MouseSensor, TouchSensor, pointerWithin, rectIntersection, useDraggable, useDroppable, useSensor, useSensors, type Announcements, type CollisionDetection } from '@dnd-kit/core';
 import { IconPinFilled } from '@tabler/icons-react';
 import { memo, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { addDays, weekday } from '../../ui/format';
 import { WAITING, bySite, cellId, cellOf, laid, toNextCell, type CrewDay } from './board';
@@ -151,6 +152,12 @@ function Cell({ board, at, name, most, mayPlan, chosen, choose }: {
               of {hoursWords(at.minutes)}
               {at.people > 1 && ', two people'}
             </small>
+            {sites.length > 0 && (
+              <>
+                {' '}
+                <Link to={`/day?crew=${at.crewId}&on=${at.day}`}>its day</Link>
+              </>
+            )}
             {day.minutes > at.minutes && <b> {hoursWords(day.minutes - at.minutes)} too long</b>}
           </p>
           {at.away.map((a) => (

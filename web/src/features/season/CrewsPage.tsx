@@ -17,6 +17,7 @@ import { clockTime, dayYear, fromTo } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { WEEKDAYS } from '../client/words';
 import { useReader } from '../team/session';
+import { Feeds } from './Feeds';
 import { Weights } from './Weights';
 import { formOf, readCrew } from './crewForm';
 import { SKILL_CODES, hoursWords, skillWords } from './load';
@@ -53,6 +54,7 @@ export function CrewsPage() {
           {data.length === 0 && editing === null && <p>Nobody goes out yet. Begin with whoever has a van.</p>}
           {editing === 'new' && <Form crew={null} close={() => setEditing(null)} />}
           {data.map((c) => (editing === c.id ? <Form key={c.id} crew={c} close={() => setEditing(null)} /> : <Shown key={c.id} crew={c} edit={() => setEditing(c.id)} />))}
+          <Feeds />
         </div>
         {season.data && <Weights key={JSON.stringify(season.data.weights)} weights={season.data.weights} />}
       </div>

@@ -65,6 +65,9 @@ export function WeekPage() {
           <Button component={Link} to="/season" variant="default">
             Season
           </Button>
+          <Button component={Link} to={`/day?on=${data.first > today ? data.first : today}`} variant="default">
+            A crew’s day
+          </Button>
           {mayPlan && data.lastChange && (
             <Button variant="subtle" title={data.lastChange.words} loading={undo.isPending} onClick={() => data.lastChange && undo.mutate({ id: data.lastChange.id })}>
               Undo

@@ -93,7 +93,7 @@ function Settings({ data, reload }: { data: Schemas['SettingsView']; reload: () 
         </fieldset>
         <fieldset>
           <legend>The workshop</legend>
-          <p>Where the day begins and ends. Kept for ways between sites; nothing counts from it yet.</p>
+          <p>Where the day of a crew begins and ends: the way to each site is reckoned from it. Left empty, the middle of all sites stands for it.</p>
           <div className={classes.pair}>
             <TextInput {...field('workshopLatitude')} inputMode="decimal" placeholder="44.02" />
             <TextInput {...field('workshopLongitude')} inputMode="decimal" placeholder="8.21" />

@@ -46,6 +46,11 @@ class JobAdvice {
     return json.advice(Objects.requireNonNull(mapper.advice(job)), user.units());
   }
 
+  /** As it was kept. */
+  Advice read(String kept) {
+    return json.advice(kept, user.units());
+  }
+
   String kept(Given given) {
     return json.written(given.advice());
   }

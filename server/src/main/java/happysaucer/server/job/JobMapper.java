@@ -250,6 +250,17 @@ interface JobMapper {
   @Select("select kind, code, amount, unit from job_need where job_id = #{id} order by position")
   List<Advice.Need> needs(UUID id);
 
+  record AdviceOf(UUID id, String advice, @Nullable String potName) {}
+
+  @Select(
+      """
+      <script>
+      select j.id, j.advice, h.name as pot_name
+      from job j left join shelf_pot h on h.id = j.shelf_pot_id where j.id in
+      <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  List<AdviceOf> advices(@Param("jobs") Collection<UUID> jobs);
+
   record NeedOf(UUID jobId, String kind, String code, double amount, String unit) {}
 
   @Select(

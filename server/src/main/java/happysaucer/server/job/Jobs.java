@@ -212,6 +212,25 @@ public class Jobs {
     return needs;
   }
 
+  /**
+   * What a job acts on.
+   *
+   * @param potName of the pot it has reserved on the shelf
+   */
+  public record JobWork(Advice advice, @Nullable String potName) {}
+
+  /** What these jobs act on, by job. */
+  public Map<UUID, JobWork> workOf(Collection<UUID> jobs) {
+    Map<UUID, JobWork> work = new HashMap<>();
+    if (!jobs.isEmpty()) {
+      mapper
+          .advices(jobs)
+          .forEach(
+              row -> work.put(row.id(), new JobWork(acting.read(row.advice()), row.potName())));
+    }
+    return work;
+  }
+
   private int expected(int ruled, String action) {
     JobMapper.Taken taken = mapper.taken(action, LEARNED_FROM);
     return JobMinutes.expected(ruled, taken.taken(), taken.ruled());

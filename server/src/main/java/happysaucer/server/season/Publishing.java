@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** A week is made known: it stands in calendars, its repots get their pots, and a plan keeps it. */
 @Component
@@ -27,6 +27,7 @@ class Publishing {
   private final Seasons seasons;
   private final ChangeLog history;
   private final TeamClock clock;
+  private final TransactionTemplate transaction;
 
   Publishing(
       SeasonJobMapper rows,
@@ -34,7 +35,9 @@ class Publishing {
       SeasonView view,
       Seasons seasons,
       ChangeLog history,
-      TeamClock clock) {
+      TeamClock clock,
+      TransactionTemplate transaction) {
+    this.transaction = transaction;
     this.rows = rows;
     this.jobs = jobs;
     this.view = view;
@@ -50,36 +53,15 @@ class Publishing {
    */
   record Published(LocalDate first, int jobs, int repots, List<String> without) {}
 
-  @Transactional
-  public Published week(LocalDate any) {
+  /**
+   * First the week is known; then each repot gets its pot on its own, so that one that gets none
+   * does not stop others.
+   */
+  Published week(LocalDate any) {
     LocalDate first = view.weekOf(any);
-    LocalDate from = first.isBefore(clock.today()) ? clock.today() : first;
     List<SeasonJobRow> known =
-        rows.planned(from, first.plusDays(WEEK - 1), Seasons.MOST_JOBS).stream()
-            .filter(row -> row.open() && row.leadId != null)
-            .toList();
-    if (known.isEmpty()) {
-      throw new ConflictException("Nothing is planned in this week. Make a plan first.");
-    }
+        Objects.requireNonNull(transaction.execute(work -> makeKnown(first)));
     Seasons.Season season = seasons.gather(known);
-    List<SeasonJobRow> changed = new ArrayList<>();
-    for (SeasonJobRow row : known) {
-      boolean same =
-          Objects.equals(row.publishedOn, row.plannedOn)
-              && Objects.equals(row.publishedLead, row.leadId)
-              && Objects.equals(row.publishedHelper, row.helperId);
-      if (!same) {
-        row.sequence += row.published() ? 1 : 0;
-        row.publishedOn = row.plannedOn;
-        row.publishedLead = row.leadId;
-        row.publishedHelper = row.helperId;
-        row.version++;
-        changed.add(row);
-      }
-    }
-    if (!changed.isEmpty()) {
-      rows.store(changed, clock.now());
-    }
     int repots = 0;
     List<String> without = new ArrayList<>();
     for (SeasonJobRow row : known) {
@@ -100,7 +82,37 @@ class Publishing {
         without.add(Solved.name(season, row) + ": " + e.getMessage());
       }
     }
-    history.log("season", LOGGED_AS, "Made known: the week of " + first);
     return new Published(first, known.size(), repots, without);
+  }
+
+  private List<SeasonJobRow> makeKnown(LocalDate first) {
+    LocalDate from = first.isBefore(clock.today()) ? clock.today() : first;
+    List<SeasonJobRow> known =
+        rows.planned(from, first.plusDays(WEEK - 1), Seasons.MOST_JOBS).stream()
+            .filter(row -> row.open() && row.leadId != null)
+            .toList();
+    if (known.isEmpty()) {
+      throw new ConflictException("Nothing is planned in this week. Make a plan first.");
+    }
+    List<SeasonJobRow> changed = new ArrayList<>();
+    for (SeasonJobRow row : known) {
+      boolean same =
+          Objects.equals(row.publishedOn, row.plannedOn)
+              && Objects.equals(row.publishedLead, row.leadId)
+              && Objects.equals(row.publishedHelper, row.helperId);
+      if (!same) {
+        row.sequence += row.published() ? 1 : 0;
+        row.publishedOn = row.plannedOn;
+        row.publishedLead = row.leadId;
+        row.publishedHelper = row.helperId;
+        row.version++;
+        changed.add(row);
+      }
+    }
+    if (!changed.isEmpty()) {
+      rows.store(changed, clock.now());
+    }
+    history.log("season", LOGGED_AS, "Made known: the week of " + first);
+    return known;
   }
 }

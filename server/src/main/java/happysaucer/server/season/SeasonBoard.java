@@ -11,6 +11,7 @@ import happysaucer.planner.SeasonSetup.Ready;
 import happysaucer.planner.Slot;
 import happysaucer.server.client.SeasonSite;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.crew.Crews.CrewPerson;
 import happysaucer.server.crew.Crews.CrewView;
 import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.ConflictException;
@@ -172,21 +173,26 @@ class SeasonBoard {
                 day,
                 crew.peopleOn(day) == 0 ? 0 : crew.minutesOn(day),
                 crew.peopleOn(day),
-                crew.absences().stream()
-                    .filter(away -> !day.isBefore(away.fromOn()) && !day.isAfter(away.toOn()))
-                    .map(
-                        away ->
-                            crew.people().stream()
-                                    .filter(p -> p.id().equals(away.personId()))
-                                    .map(p -> p.name())
-                                    .findFirst()
-                                    .orElse("Somebody")
-                                + (away.reason().isEmpty() ? "" : ": " + away.reason()))
-                    .toList(),
+                away(crew, day),
                 trips));
       }
     }
     return days;
+  }
+
+  /** Who of a crew is not there, and why. */
+  static List<String> away(CrewView crew, LocalDate day) {
+    return crew.absences().stream()
+        .filter(away -> !day.isBefore(away.fromOn()) && !day.isAfter(away.toOn()))
+        .map(
+            away ->
+                crew.people().stream()
+                        .filter(person -> person.id().equals(away.personId()))
+                        .map(CrewPerson::name)
+                        .findFirst()
+                        .orElse("Somebody")
+                    + (away.reason().isEmpty() ? "" : ": " + away.reason()))
+        .toList();
   }
 
   /**

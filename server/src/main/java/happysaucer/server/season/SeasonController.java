@@ -31,6 +31,7 @@ class SeasonController {
   private final SeasonPlaces places;
   private final SeasonWeights weights;
   private final Publishing publishing;
+  private final CrewDays days;
   private final TeamClock clock;
 
   SeasonController(
@@ -42,6 +43,7 @@ class SeasonController {
       SeasonPlaces places,
       SeasonWeights weights,
       Publishing publishing,
+      CrewDays days,
       TeamClock clock) {
     this.seasons = seasons;
     this.view = view;
@@ -51,6 +53,7 @@ class SeasonController {
     this.places = places;
     this.weights = weights;
     this.publishing = publishing;
+    this.days = days;
     this.clock = clock;
   }
 
@@ -173,6 +176,19 @@ class SeasonController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void done(@PathVariable UUID id, @RequestBody SeasonHand.SeasonDoneRequest request) {
     hand.done(id, request);
+  }
+
+  /** A crew's day in the order of its stops. */
+  @GetMapping("/api/crews/{id}/day")
+  @Transactional(readOnly = true)
+  DayPlan day(@PathVariable UUID id, @RequestParam(required = false) @Nullable LocalDate on) {
+    return days.of(id, on);
+  }
+
+  /** The day is over: what was not done goes back to the plan. */
+  @PostMapping("/api/crews/{id}/day/end")
+  SeasonHand.DayEnded endDay(@PathVariable UUID id, @RequestBody SeasonHand.EndDayRequest request) {
+    return hand.endDay(id, request);
   }
 
   @PostMapping("/api/season/jobs/{id}/skip")

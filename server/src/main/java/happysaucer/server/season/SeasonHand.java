@@ -287,7 +287,6 @@ class SeasonHand {
     String was =
         row.plannedOn == null ? "" : "Not done on " + SeasonWords.day(row.plannedOn) + ": ";
     row.note = was + request.why().trim();
-    boolean known = row.published();
     if (row.jobId == null) {
       row.unplan();
     } else {
@@ -295,16 +294,40 @@ class SeasonHand {
       row.leadId = null;
       row.helperId = null;
       row.pinned = false;
-    }
-    if (known) {
       row.sequence++;
     }
-    row.publishedOn = null;
-    row.publishedLead = null;
-    row.publishedHelper = null;
     row.version++;
     rows.store(List.of(row), clock.now());
     history.log("season_job", id, row.note);
+  }
+
+  record EndDayRequest(
+      @NotNull(message = "Give the day.") LocalDate on,
+      @NotNull(message = "Send the reason, empty where nothing is left.")
+          @Size(max = 400, message = "At most 400 letters.")
+          String why) {}
+
+  /**
+   * @param left jobs that went back to the plan
+   */
+  record DayEnded(int left) {}
+
+  /** Ends a crew's day: whatever is open on it goes back to the plan with the reason. */
+  @Transactional
+  public DayEnded endDay(UUID crew, EndDayRequest request) {
+    if (request.on().isAfter(clock.today())) {
+      throw InputException.of("on", "That day has not come yet.", request.on());
+    }
+    List<SeasonJobRow> left =
+        rows.planned(request.on(), request.on(), Seasons.MOST_JOBS).stream()
+            .filter(row -> row.open() && crew.equals(row.leadId))
+            .toList();
+    if (!left.isEmpty() && request.why().isBlank()) {
+      throw InputException.of(
+          "why", "Say why " + left.size() + " jobs are left, for whoever plans them.", null);
+    }
+    left.forEach(row -> skip(row.id, new SkipRequest(request.why())));
+    return new DayEnded(left.size());
   }
 
   private SeasonJobRow open(UUID id) {

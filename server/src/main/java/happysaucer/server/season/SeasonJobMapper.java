@@ -87,6 +87,30 @@ interface SeasonJobMapper {
       </script>""")
   void store(@Param("rows") List<SeasonJobRow> rows, @Param("at") Instant at);
 
+  /** What was made known since a day, of a crew or of a client's sites. */
+  @Select(
+      "<script>select "
+          + COLUMNS
+          + """
+          from season_job j
+          <if test='client != null'>
+            join plant p on p.id = j.plant_id join spot s on s.id = p.spot_id
+            join site t on t.id = s.site_id
+          </if>
+          where j.published_on is not null
+            and (j.published_on &gt;= #{since} or j.planned_on &gt;= #{since})
+          <if test='client != null'> and t.client_id = #{client} </if>
+          <if test='crew != null'>
+            and #{crew} in (j.lead_id, j.helper_id, j.published_lead, j.published_helper)
+          </if>
+          order by j.published_on desc, j.id limit #{most}
+          </script>""")
+  List<SeasonJobRow> known(
+      @Param("since") LocalDate since,
+      @Param("crew") @Nullable UUID crew,
+      @Param("client") @Nullable UUID client,
+      @Param("most") int most);
+
   record DoneRow(UUID id, LocalDate doneOn) {}
 
   @Select(

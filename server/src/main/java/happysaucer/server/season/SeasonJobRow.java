@@ -57,7 +57,9 @@ final class SeasonJobRow {
     return status == JobStatus.OPEN;
   }
 
+  /** It waits again; whoever has it in a calendar is told. */
   void unplan() {
+    sequence += published() ? 1 : 0;
     plannedOn = null;
     leadId = null;
     helperId = null;

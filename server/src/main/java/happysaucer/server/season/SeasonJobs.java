@@ -120,6 +120,7 @@ class SeasonJobs {
     if (row.open()) {
       row.status = JobStatus.ENDED;
       row.note = note;
+      row.sequence++;
       row.version++;
     }
   }

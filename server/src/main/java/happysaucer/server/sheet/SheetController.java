@@ -2,13 +2,18 @@ package happysaucer.server.sheet;
 
 import happysaucer.server.job.Jobs;
 import happysaucer.server.job.Jobs.JobView;
+import happysaucer.server.season.CrewDays;
+import happysaucer.server.season.DayPlan;
 import happysaucer.server.team.CurrentUser;
 import java.io.IOException;
+import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -17,10 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SheetController {
   private final Jobs jobs;
+  private final CrewDays days;
   private final CurrentUser user;
 
-  SheetController(Jobs jobs, CurrentUser user) {
+  SheetController(Jobs jobs, CrewDays days, CurrentUser user) {
     this.jobs = jobs;
+    this.days = days;
     this.user = user;
   }
 
@@ -38,5 +45,22 @@ class SheetController {
                 .build()
                 .toString())
         .body(new BenchSheet(job, user.units(), paper).pdf());
+  }
+
+  /** A crew's day with its load, on one page. */
+  @GetMapping(value = "/api/crews/{id}/day/sheet", produces = MediaType.APPLICATION_PDF_VALUE)
+  @Transactional(readOnly = true)
+  ResponseEntity<byte[]> day(
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable LocalDate on,
+      @RequestParam(defaultValue = "A4") Paper paper)
+      throws IOException {
+    DayPlan day = days.of(id, on);
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline().filename("day-" + day.on() + ".pdf").build().toString())
+        .body(new DaySheet(day, user.units(), paper).pdf());
   }
 }

@@ -118,11 +118,17 @@ class SecurityConfig {
                         HttpMethod.POST, "/api/season/jobs/*/done", "/api/season/jobs/*/skip")
                     .hasAnyRole("PLANNER", "TECHNICIAN")
                     .requestMatchers(
-                        HttpMethod.PUT, "/api/season/**", "/api/crews/*", "/api/absences/*")
+                        HttpMethod.PUT,
+                        "/api/season/**",
+                        "/api/crews/**",
+                        "/api/absences/*",
+                        "/api/clients/*/feed")
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.POST, "/api/season/**")
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.DELETE, "/api/season/**", "/api/absences/*")
+                    .hasRole("PLANNER")
+                    .requestMatchers("/api/feeds")
                     .hasRole("PLANNER")
                     .requestMatchers("/api/keeping/**", "/api/people/**")
                     .hasRole("PLANNER")
