@@ -170,6 +170,23 @@ class AccessibilityTest {
     }
     try (BrowserContext context = Demo.chromium().context(Demo.app().url(), size, scheme)) {
       Page page = Chromium.signedIn(context, "Odda Fennick");
+      page.navigate("/season");
+      page.locator("#search").waitFor();
+      look(page, axe, "season", faults);
+      page.locator("ul button[aria-pressed]").first().click();
+      page.locator("#job-name").waitFor();
+      look(page, axe, "a job of the season", faults);
+      page.navigate("/week");
+      page.locator("#waits").waitFor();
+      look(page, axe, "week", faults);
+      page.navigate("/day");
+      page.locator("h1").waitFor();
+      look(page, axe, "a crew's day", faults);
+      page.navigate("/crews");
+      page.locator("#feeds").waitFor();
+      page.locator("button", new Page.LocatorOptions().setHasText("Change")).first().click();
+      page.locator("legend").first().waitFor();
+      look(page, axe, "crews", faults);
       page.navigate("/people");
       page.locator("#roles").waitFor();
       look(page, axe, "people", faults);
