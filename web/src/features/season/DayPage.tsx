@@ -162,6 +162,10 @@ function JobOnTheWay({ job: j, mayWork, today }: { job: DayJob; mayWork: boolean
               <Button component={Link} to={`/jobs/${j.jobId ?? ''}`} size="md">
                 Bench sheet
               </Button>
+            ) : j.kind === 'SLIP_CHECK' ? (
+              <Button component={Link} to={`/plants/${j.plantId}/check`} size="md">
+                Check it
+              </Button>
             ) : (
               !first && (
                 <Button

@@ -11,6 +11,7 @@ import { Waiting } from '../../ui/Waiting';
 import { addDays, day, dayYear } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
+import { AddByHand } from './AddByHand';
 import { JobLines } from './JobLines';
 import { JobPanel, crewNames } from './JobPanel';
 import { Search } from './Search';
@@ -24,6 +25,7 @@ export function SeasonPage() {
   const { data, error, refetch } = useQuery(reads.season());
   const [week, setWeek] = useState<string | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
+  const [adding, setAdding] = useState(false);
   const undo = useWrite(writes.undoPlan, { done: ({ jobs }) => notifyDone(`Taken back: ${jobs} jobs stand where they stood.`) });
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
@@ -57,6 +59,17 @@ export function SeasonPage() {
           <Button component={Link} to={`/week?of=${first}`} variant="default">
             The week, day by day
           </Button>
+          {mayPlan && (
+            <Button
+              variant="default"
+              onClick={() => {
+                setChosen(null);
+                setAdding(true);
+              }}
+            >
+              Add a job
+            </Button>
+          )}
           {mayPlan && (
             <Button component={Link} to="/crews" variant="default">
               Crews
@@ -111,7 +124,7 @@ export function SeasonPage() {
           {job ? (
             <JobPanel job={job} crews={crews} close={() => setChosen(null)} />
           ) : (
-            mayPlan && <Search runs={data.runs} weeks={data.weeks} sites={sites} missing={missing} />
+            mayPlan && (adding ? <AddByHand close={() => setAdding(false)} /> : <Search runs={data.runs} weeks={data.weeks} sites={sites} missing={missing} />)
           )}
         </div>
       </div>

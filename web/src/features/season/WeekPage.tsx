@@ -112,7 +112,7 @@ export function WeekPage() {
           })
         }
       />
-      <Drawer opened={job !== undefined} onClose={() => setChosen(null)} position="right" size="430px" withCloseButton={false} title={null} aria-label="The job">
+      <Drawer opened={job !== undefined} onClose={() => setChosen(null)} position="right" size="430px" withCloseButton={false} title="A job of the season">
         {job && <JobPanel job={job} crews={crews} close={() => setChosen(null)} />}
       </Drawer>
     </>

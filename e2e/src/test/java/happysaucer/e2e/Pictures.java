@@ -76,11 +76,7 @@ public final class Pictures {
     page.navigate("/clients");
     page.locator("section li a", new Page.LocatorOptions().setHasText("Ferry")).first().click();
     page.locator("#visited + ul li").first().waitFor();
-    shoot(page, folder, "site");
     String site = page.url();
-    page.navigate("/labels");
-    page.locator("[role=radio]").nth(7).click();
-    shoot(page, folder, "labels");
     page.navigate(site + "/add");
     page.getByLabel("Name").first().fill("cala");
     page.locator("ul[aria-label='Kinds that may be meant'] button").first().waitFor();
@@ -96,12 +92,15 @@ public final class Pictures {
   /** The same sheet as it comes out of a printer. */
   private static void sheet(Page page, Path folder) {
     String job = page.url().substring(page.url().indexOf("/jobs/"));
-    byte[] pdf = page.request().get("/api" + job + "/sheet").body();
+    print(page.request().get("/api" + job + "/sheet").body(), folder, "bench-sheet");
+  }
+
+  private static void print(byte[] pdf, Path folder, String name) {
     try (PDDocument document = Loader.loadPDF(pdf)) {
       ImageIO.write(
           new PDFRenderer(document).renderImageWithDPI(0, 96),
           "png",
-          folder.resolve("bench-sheet.png").toFile());
+          folder.resolve(name + ".png").toFile());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -123,10 +122,31 @@ public final class Pictures {
     page.locator("section:has(#q-potStep) [role=status]").waitFor();
     page.evaluate("window.scrollTo(0, 470)");
     shoot(page, folder, "method");
-    page.navigate("/people");
-    page.locator("#roles").waitFor();
-    page.getByLabel("Name").first().fill("Runa Tarn");
-    shoot(page, folder, "people");
+    season(page, folder);
+  }
+
+  /** From an overfull year to a day on paper. */
+  private static void season(Page page, Path folder) {
+    page.navigate("/season");
+    page.getByLabel("Search for").selectOption("15");
+    page.locator("button", new Page.LocatorOptions().setHasText("Make a plan")).click();
+    page.locator("button", new Page.LocatorOptions().setHasText("Take this plan"))
+        .waitFor(new com.microsoft.playwright.Locator.WaitForOptions().setTimeout(60_000));
+    page.waitForTimeout(900);
+    shoot(page, folder, "season");
+    page.locator("button", new Page.LocatorOptions().setHasText("Take this plan")).click();
+    page.getByText("Everything that can be planned has its day").waitFor();
+    page.navigate("/week");
+    page.locator("section[aria-label^='Tide'] h4").first().waitFor();
+    page.locator("button", new Page.LocatorOptions().setHasText("Make this week known")).click();
+    page.getByText("It is known as it stands.").waitFor();
+    page.locator(".mantine-Notification-closeButton").first().click();
+    shoot(page, folder, "week");
+    page.locator("section[aria-label^='Tide'] header a").first().click();
+    page.locator("#load").waitFor();
+    String address =
+        page.locator("a", new Page.LocatorOptions().setHasText("Print it")).getAttribute("href");
+    print(page.request().get(address).body(), folder, "day-sheet");
   }
 
   private static void phone(Page page, Path folder) {

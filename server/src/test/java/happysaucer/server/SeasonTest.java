@@ -6,6 +6,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -107,7 +110,7 @@ class SeasonTest {
   @Test
   void aCallProposesItsRepotWithWhatFollowsIt() {
     House house = new House(planner, "Season one");
-    String plant = crowded(house, "SE-1");
+    String plant = crowded(house, "SE-01");
     JsonNode repot = repot(plant);
     assertThat(repot.get("source").asString()).isEqualTo("CALL");
     assertThat(repot.get("why").asString()).isNotBlank();
@@ -125,7 +128,7 @@ class SeasonTest {
   @Test
   void aNewStateHoldsWhatIsPlannedAndSaysSo() {
     House house = new House(planner, "Season two");
-    String plant = house.plant("Gardenia jasminoides", 190, "SE-2");
+    String plant = house.plant("Gardenia jasminoides", 190, "SE-02");
     house.check(plant, DAY, CLEAR);
     JsonNode repot = repot(plant);
     assertThat(move(repot, "2027-04-24", crew).status()).isEqualTo(200);
@@ -157,7 +160,7 @@ class SeasonTest {
   @Test
   void aMoveIsCheckedAtOnceAndTakesItsFollowUpsAlong() {
     House house = new House(planner, "Season three");
-    String plant = crowded(house, "SE-3");
+    String plant = crowded(house, "SE-03");
     JsonNode repot = repot(plant);
     Http.Answer tuesday = move(repot, "2027-04-20", crew);
     assertThat(tuesday.status()).isEqualTo(409);
@@ -199,7 +202,7 @@ class SeasonTest {
   @Test
   void whatWasMovedIsTakenBack() {
     House house = new House(planner, "Season four");
-    String plant = crowded(house, "SE-4");
+    String plant = crowded(house, "SE-04");
     assertThat(move(repot(plant), "2027-04-17", crew).status()).isEqualTo(200);
     assertThat(move(repot(plant), "2027-05-22", crew).status()).isEqualTo(200);
     String change = planner.get("/api/season").json().get("lastChange").get("id").asString();
@@ -224,8 +227,8 @@ class SeasonTest {
   @Test
   void aSearchFindsAPlanThatIsTakenAndKept() throws InterruptedException {
     House house = new House(planner, "Season five");
-    String plant = crowded(house, "SE-5");
-    String other = crowded(house, "SE-6");
+    String plant = crowded(house, "SE-05");
+    String other = crowded(house, "SE-06");
     JsonNode run = ended(begin("ANEW", 2, "null"));
     assertThat(run.get("status").asString()).isEqualTo("DONE");
     JsonNode outcome = run.get("outcome");
@@ -253,7 +256,7 @@ class SeasonTest {
   @Test
   void aQuestionWhatIfIsNoPlan() throws InterruptedException {
     House house = new House(planner, "Season six");
-    crowded(house, "SE-7");
+    crowded(house, "SE-07");
     JsonNode run =
         ended(
             begin(
@@ -273,7 +276,7 @@ class SeasonTest {
   @Test
   void aSearchIsStoppedAndWhatItFoundStands() throws InterruptedException {
     House house = new House(planner, "Season seven");
-    crowded(house, "SE-8");
+    crowded(house, "SE-08");
     String first = begin("ANEW", 60, "null");
     String second = begin("ANEW", 60, "null");
     JsonNode waits = planner.get("/api/season/runs/" + second).json();
@@ -291,7 +294,7 @@ class SeasonTest {
   @Test
   void aWeekIsMadeKnownAndItsRepotsGetTheirPots() {
     House house = new House(planner, "Season eight");
-    String plant = crowded(house, "SE-9");
+    String plant = crowded(house, "SE-09");
     assertThat(move(repot(plant), "2027-06-19", crew).status()).isEqualTo(200);
     JsonNode known = planner.post("/api/season/weeks/2027-06-17/publish", null).json();
     assertThat(known.get("first").asString()).isEqualTo("2027-06-14");
@@ -501,6 +504,101 @@ class SeasonTest {
         "If-Match",
         "\"" + (version + 1) + "\"");
     assertThat(repot(plant).get("blocked").asString()).contains("Nobody gets in");
+  }
+
+  private String scheduled(String plant, String day) {
+    String job = UUID.randomUUID().toString();
+    Http.Answer answer =
+        planner.put(
+            "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"%s\"}".formatted(plant, day));
+    assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+    return job;
+  }
+
+  @Test
+  void aRepotThatIsScheduledStandsOnItsDayAndOneThatIsDroppedWaitsAgain() {
+    House house = new House(planner, "Season dropped");
+    String plant = crowded(house, "SE-16");
+    String id = repot(plant).get("id").asString();
+    String job = scheduled(plant, "2027-04-20");
+    JsonNode stands = repot(plant);
+    assertThat(stands.get("id").asString()).as("the same job").isEqualTo(id);
+    assertThat(stands.get("jobId").asString()).isEqualTo(job);
+    assertThat(stands.get("plannedOn").asString()).isEqualTo("2027-04-20");
+    planner.delete("/api/jobs/" + job);
+    assertThat(repot(plant).get("jobId").isNull()).isTrue();
+    assertThat(repot(plant).get("plannedOn").isNull()).isTrue();
+  }
+
+  @Test
+  void whatFollowsARepotThatIsDoneHasItsDays() {
+    House house = new House(planner, "Season done");
+    String plant = house.plant("Echinopsis oxygona", 110, "SE-17");
+    house.check(plant, DAY, CLEAR);
+    String water =
+        jobs(plant).stream()
+            .filter(job -> job.get("kind").asString().equals("WATER_IN"))
+            .findFirst()
+            .orElseThrow()
+            .get("id")
+            .asString();
+    String job = scheduled(plant, "2027-04-12");
+    Http.Answer done =
+        planner.put(
+            "/api/jobs/" + job + "/done",
+            "{\"doneOn\":\"2027-04-12\",\"oldPot\":\"WASTE\",\"minutes\":20,\"offspring\":[]}");
+    assertThat(done.status()).as(done.body()).isEqualTo(200);
+    List<JsonNode> after = jobs(plant);
+    assertThat(after).noneMatch(each -> each.get("kind").asString().equals("REPOT"));
+    JsonNode in =
+        after.stream()
+            .filter(each -> each.get("id").asString().equals(water))
+            .findFirst()
+            .orElseThrow();
+    assertThat(in.get("fromOn").asString()).isGreaterThan("2027-04-12").isLessThan("2027-05-01");
+    assertThat(in.get("afterId").isNull()).isTrue();
+    assertThat(after)
+        .filteredOn(each -> each.get("kind").asString().equals("FOLLOW_UP"))
+        .hasSize(2)
+        .allMatch(each -> each.get("source").asString().equals("CARE"));
+    assertThat(after).extracting(each -> each.get("id").asString()).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void whoLooksAtTheSamePlantAtOnceAddsItsWorkOnce() throws Exception {
+    House house = new House(planner, "Season at once");
+    for (int round = 0; round < 5; round++) {
+      String plant = house.plant("Schefflera arboricola", 190, "SE-R" + round);
+      try (var pool = new Pool(4)) {
+        List<Future<?>> all = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+          String at = "2027-04-12T08:0" + i + ":00Z";
+          all.add(pool.submit(() -> house.check(plant, at, CLEAR)));
+        }
+        for (var each : all) {
+          each.get();
+        }
+      }
+      assertThat(jobs(plant))
+          .filteredOn(job -> job.get("kind").asString().equals("REPOT"))
+          .hasSize(1);
+    }
+  }
+
+  /** Threads that end with the block they are used in. */
+  private record Pool(ExecutorService threads) implements AutoCloseable {
+    Pool(int size) {
+      this(Executors.newFixedThreadPool(size));
+    }
+
+    Future<?> submit(Runnable work) {
+      return threads.submit(work);
+    }
+
+    @Override
+    public void close() {
+      threads.shutdownNow();
+    }
   }
 
   @Test

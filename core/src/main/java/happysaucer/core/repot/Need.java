@@ -43,6 +43,8 @@ public record Need(Kind kind, String code, double amount) {
     SET_UP,
     POTTING,
     ROOTS,
+    /** To lay it over, tie it and stand it up again. */
+    TALL,
     SECOND_PERSON
   }
 

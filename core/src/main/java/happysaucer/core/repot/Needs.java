@@ -23,6 +23,13 @@ final class Needs {
   private static final double ROOT_WORK = 12;
   private static final double TWO_PERSONS = 15;
 
+  /**
+   * From this height a plant is laid over and tied, mm; in its own pot only its top is worked on.
+   */
+  private static final double TALL_FROM = 1600;
+
+  private static final double TALL = 8;
+
   /** Where no pot was found (rule of thumb). */
   private static final double USUAL_LITRES = 5;
 
@@ -181,6 +188,9 @@ final class Needs {
     add(Kind.MINUTES, Part.POTTING.name(), PER_LITRE * litres * plan.pieces());
     if (plan.rootWork().rootShare() > 0) {
       add(Kind.MINUTES, Part.ROOTS.name(), ROOT_WORK);
+    }
+    if (!topOnly() && c.plant().heightMm() >= TALL_FROM) {
+      add(Kind.MINUTES, Part.TALL.name(), TALL);
     }
   }
 }

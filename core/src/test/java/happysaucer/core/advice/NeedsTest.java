@@ -75,7 +75,10 @@ class NeedsTest {
   void twoAreWantedWhereTwoLift() {
     Advice tall = crowded("Ficus elastica").sized(2300, 900).advice();
     assertThat(sum(tall, "PEOPLE")).isEqualTo(2);
-    assertThat(of(tall, "MINUTES")).extracting(Advice.Need::code).contains("SECOND_PERSON");
+    assertThat(of(tall, "MINUTES")).extracting(Advice.Need::code).contains("SECOND_PERSON", "TALL");
+    assertThat(of(crowded("Ficus elastica").advice(), "MINUTES"))
+        .extracting(Advice.Need::code)
+        .doesNotContain("TALL");
     assertThat(sum(crowded("Ficus elastica").advice(), "PEOPLE")).isEqualTo(1);
   }
 

@@ -38,7 +38,7 @@ interface SeasonJobMapper {
   @Select(
       "select "
           + COLUMNS
-          + " from season_job j where j.status = 'OPEN' order by j.id limit #{most}")
+          + " from season_job j where j.status = 'OPEN' order by j.ideal_on, j.id limit #{most}")
   List<SeasonJobRow> open(int most);
 
   @Select("select " + COLUMNS + " from season_job j where j.id = #{id} for update")
@@ -110,6 +110,16 @@ interface SeasonJobMapper {
       @Param("crew") @Nullable UUID crew,
       @Param("client") @Nullable UUID client,
       @Param("most") int most);
+
+  /** Two who look the same plants through at once add what is new one after the other. */
+  @Select(
+      """
+      <script>
+      select id from plant where id in
+      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      order by id for update
+      </script>""")
+  List<UUID> lockPlants(@Param("plants") Collection<UUID> plants);
 
   record DoneRow(UUID id, LocalDate doneOn) {}
 

@@ -21,6 +21,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,10 @@ class SeasonJobs {
   private static final Duration DROPPED_FOR = Duration.ofDays(120);
 
   private static final int CHUNK = 100;
+
+  /** Water that was missed longer ago is not made up for, days. */
+  private static final int WATER_MISSED = 14;
+
   private static final String CURRENT_POT = "current";
 
   private final SeasonJobMapper mapper;
@@ -86,6 +91,11 @@ class SeasonJobs {
     List<SeasonJobRow> changed = new ArrayList<>();
     for (SeasonJobRow each : mapper.ofPlants(List.of(done.plantId()), clock.now())) {
       if (row.id.equals(each.afterId)) {
+        if (each.afterFrom != null && each.afterTo != null) {
+          each.fromOn = done.doneOn().plusDays(each.afterFrom);
+          each.toOn = done.doneOn().plusDays(each.afterTo);
+          each.idealOn = each.fromOn.plusDays((each.afterTo - each.afterFrom) / 2);
+        }
         each.afterId = null;
         each.afterFrom = null;
         each.afterTo = null;
@@ -154,7 +164,8 @@ class SeasonJobs {
     List<SeasonJobRow> changed = new ArrayList<>();
     asked.forEach(
         (plant, work) -> {
-          Looking looking = new Looking(plant, before.getOrDefault(plant, List.of()), changed);
+          Looking looking =
+              new Looking(plant, before.getOrDefault(plant, List.of()), today, changed);
           JobSummary job = scheduled.get(plant);
           for (Work each : work) {
             if (job != null && each.key().equals(WorkAsked.REPOT)) {
@@ -175,8 +186,41 @@ class SeasonJobs {
               .forEach(step -> looking.care(step, worked.get(step.jobId())));
           looking.endOthers(careBegun);
         });
-    for (int from = 0; from < changed.size(); from += CHUNK) {
-      mapper.store(changed.subList(from, Math.min(changed.size(), from + CHUNK)), clock.now());
+    store(changed, states(before));
+  }
+
+  private static Set<UUID> states(Map<UUID, List<SeasonJobRow>> before) {
+    Set<UUID> known = new HashSet<>();
+    before.values().forEach(rows -> rows.forEach(row -> known.add(row.id)));
+    return known;
+  }
+
+  /** What somebody else has added at the same moment is not added twice. */
+  private void store(List<SeasonJobRow> changed, Set<UUID> known) {
+    Set<UUID> adding = new TreeSet<>();
+    changed.stream().filter(row -> !known.contains(row.id)).forEach(row -> adding.add(row.plantId));
+    List<SeasonJobRow> rows = new ArrayList<>(changed);
+    if (!adding.isEmpty()) {
+      mapper.lockPlants(adding);
+      Set<String> there = new HashSet<>();
+      mapper.ofPlants(adding, clock.now()).stream()
+          .filter(row -> row.open() && !known.contains(row.id))
+          .forEach(row -> there.add(row.plantId + row.workKey));
+      Set<UUID> twice = new HashSet<>();
+      rows.removeIf(
+          row -> {
+            boolean added =
+                !known.contains(row.id)
+                    && (there.contains(row.plantId + row.workKey)
+                        || row.afterId != null && twice.contains(row.afterId));
+            if (added) {
+              twice.add(row.id);
+            }
+            return added;
+          });
+    }
+    for (int from = 0; from < rows.size(); from += CHUNK) {
+      mapper.store(rows.subList(from, Math.min(rows.size(), from + CHUNK)), clock.now());
     }
   }
 
@@ -193,6 +237,7 @@ class SeasonJobs {
   /** One plant, looked through. */
   private static final class Looking {
     private final UUID plant;
+    private final LocalDate today;
     private final List<SeasonJobRow> changed;
     private @Nullable Said why;
     private final Map<String, SeasonJobRow> open = new LinkedHashMap<>();
@@ -200,8 +245,9 @@ class SeasonJobs {
     private final Map<String, SeasonJobRow> seen = new HashMap<>();
     private final Map<SeasonJobRow, Integer> states = new HashMap<>();
 
-    Looking(UUID plant, List<SeasonJobRow> before, List<SeasonJobRow> changed) {
+    Looking(UUID plant, List<SeasonJobRow> before, LocalDate today, List<SeasonJobRow> changed) {
       this.plant = plant;
+      this.today = today;
       this.changed = changed;
       for (SeasonJobRow row : before) {
         if (row.open()) {
@@ -245,7 +291,11 @@ class SeasonJobs {
       row.toOrder = work.toOrder();
       row.held = work.hold().orElse(null);
       row.why = work.why();
-      row.jobId = null;
+      if (row.jobId != null) {
+        // its repot was dropped, with the day it had
+        row.jobId = null;
+        row.unplan();
+      }
       if (told) {
         fit(row);
       }
@@ -379,6 +429,13 @@ class SeasonJobs {
       }
     }
 
+    /** The first water after a dry time is no step of a technician's: it stays until it is done. */
+    private boolean waterIn(SeasonJobRow row) {
+      return row.source == JobSource.CARE
+          && row.kind == JobKind.WATER_IN
+          && !row.toOn.isBefore(today.minusDays(WATER_MISSED));
+    }
+
     /** Nothing asks for it any more, unless a person did. */
     void endOthers(boolean careBegun) {
       for (SeasonJobRow row : open.values()) {
@@ -386,7 +443,8 @@ class SeasonJobs {
         if (seen.containsKey(row.workKey)
             || row.source == JobSource.HAND
             || bench && seen.containsKey(WorkAsked.REPOT)
-            || row.source == JobSource.CARE && row.aftercareStepId == null && !careBegun) {
+            || row.source == JobSource.CARE && row.aftercareStepId == null && !careBegun
+            || waterIn(row)) {
           continue;
         }
         if (row.source == JobSource.CARE && row.aftercareStepId != null) {
