@@ -10,7 +10,7 @@ import { DateField } from '../../ui/DateField';
 import { addDays, day } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
-import { hoursWords, over, type Week } from './load';
+import { beside, hoursWords, over, type Now, type Week } from './load';
 import classes from './Season.module.css';
 
 type Run = Schemas['RunView'];
@@ -20,7 +20,7 @@ const OPEN = ['WAITING', 'RUNNING'];
 const shown = (runs: Run[]): Run | undefined => runs.find((r) => r.status !== 'ACCEPTED' && r.status !== 'FAILED');
 
 /** A plan is searched for, looked at, and taken or thrown away. */
-export function Search({ runs, weeks, sites, missing }: { runs: Run[]; weeks: Week[]; sites: { id: string; name: string }[]; missing: string | null }) {
+export function Search({ runs, weeks, now, sites, missing }: { runs: Run[]; weeks: Week[]; now: Now; sites: { id: string; name: string }[]; missing: string | null }) {
   const [seconds, setSeconds] = useState('15');
   const [asking, setAsking] = useState(false);
   const begin = useWrite(writes.beginRun, { done: () => setAsking(false) });
@@ -30,7 +30,7 @@ export function Search({ runs, weeks, sites, missing }: { runs: Run[]; weeks: We
     <section className={classes.search} aria-labelledby="search">
       <h2 id="search">A plan</h2>
       {run ? (
-        <Found key={run.id} first={run} weeks={weeks} />
+        <Found key={run.id} first={run} weeks={weeks} now={now} />
       ) : (
         <>
           <p>The search puts each job on a day and a crew: urgent work first, near its best day, with few trips. Nothing changes until you take it.</p>
@@ -120,7 +120,7 @@ function WhatIf({ sites, seconds }: { sites: { id: string; name: string }[]; sec
   );
 }
 
-function Found({ first, weeks }: { first: Run; weeks: Week[] }) {
+function Found({ first, weeks, now }: { first: Run; weeks: Week[]; now: Now }) {
   const queries = useQueryClient();
   const { data: run = first } = useQuery({ ...reads.seasonRun(first.id), initialData: first, staleTime: 0 });
   const stop = useWrite(writes.stopRun);
@@ -150,7 +150,7 @@ function Found({ first, weeks }: { first: Run; weeks: Week[] }) {
           Stop; what was found stays
         </Button>
       )}
-      {!open && run.outcome && <Told outcome={run.outcome} weeks={weeks} whatIf={run.kind === 'WHAT_IF'} />}
+      {!open && run.outcome && <Told outcome={run.outcome} weeks={weeks} now={now} whatIf={run.kind === 'WHAT_IF'} />}
       {!open && (
         <div className={classes.row}>
           {run.kind !== 'WHAT_IF' && run.outcome && (
@@ -168,7 +168,7 @@ function Found({ first, weeks }: { first: Run; weeks: Week[] }) {
 }
 
 /** A plan in words and numbers. */
-function Told({ outcome: o, weeks, whatIf }: { outcome: Outcome; weeks: Week[]; whatIf: boolean }) {
+function Told({ outcome: o, weeks, now, whatIf }: { outcome: Outcome; weeks: Week[]; now: Now; whatIf: boolean }) {
   const fullest = o.weeks.filter((w) => over(w, w.planned + w.driving) > 0);
   const before = weeks.reduce((sum, w) => sum + over(w, w.wanted), 0);
   return (
@@ -182,6 +182,25 @@ function Told({ outcome: o, weeks, whatIf }: { outcome: Outcome; weeks: Week[]; 
           On the best days {hoursWords(before)} would be too much; {fullest.length === 0 ? 'in this plan no week runs over.' : `in this plan ${fullest.length} weeks still do.`}
         </p>
       )}
+      <table className={classes.beside}>
+        <caption>Beside the plan as it stands</caption>
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">now</th>
+            <th scope="col">{whatIf ? 'what if' : 'found'}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {beside(now, o).map((r) => (
+            <tr key={r.words}>
+              <th scope="row">{r.words}</th>
+              <td className="measure">{r.now}</td>
+              <td className="measure">{r.then}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
       {o.brokenNow.length > 0 && <p className={classes.blocked}>What is pinned breaks: {o.brokenNow.join('; ')}.</p>}
       <table className={classes.rules}>
         <caption>What it costs, in minutes of driving</caption>

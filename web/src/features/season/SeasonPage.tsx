@@ -16,7 +16,7 @@ import { JobLines } from './JobLines';
 import { JobPanel, crewNames } from './JobPanel';
 import { Search } from './Search';
 import { Year, YearKey } from './Year';
-import { costOfAWeek, crowded, filled, hoursWords, over, waiting, type Job } from './load';
+import { costOfAWeek, crowded, filled, hoursWords, over, standing, waiting, type Job } from './load';
 import classes from './Season.module.css';
 
 /** The year ahead: what is wanted in each week against who is there, and a plan that makes it fit. */
@@ -124,7 +124,7 @@ export function SeasonPage() {
           {job ? (
             <JobPanel job={job} crews={crews} close={() => setChosen(null)} />
           ) : (
-            mayPlan && (adding ? <AddByHand close={() => setAdding(false)} /> : <Search runs={data.runs} weeks={data.weeks} sites={sites} missing={missing} />)
+            mayPlan && (adding ? <AddByHand close={() => setAdding(false)} /> : <Search runs={data.runs} weeks={data.weeks} now={standing(data.jobs, data.weeks)} sites={sites} missing={missing} />)
           )}
         </div>
       </div>

@@ -101,3 +101,30 @@ export function waiting(jobs: Job[]): { blocked: Job[]; unplanned: Job[]; late: 
     late: jobs.filter((j) => j.plannedOn !== null && j.daysLate > 0).sort((a, b) => b.daysLate - a.daysLate),
   };
 }
+
+/** The plan as it stands, in the figures that one is compared by. */
+export interface Now {
+  planned: number;
+  late: number;
+  driving: number;
+  full: number;
+}
+
+export const standing = (jobs: Job[], weeks: Week[]): Now => ({
+  planned: jobs.filter((j) => j.plannedOn !== null && j.leadId !== null).length,
+  late: jobs.filter((j) => j.plannedOn !== null && j.leadId !== null && j.daysLate > 0).length,
+  driving: weeks.reduce((sum, w) => sum + w.driving, 0),
+  full: weeks.filter((w) => over(w, filled(w)) > 0).length,
+});
+
+/** Both, line by line. */
+export function beside(now: Now, then: Schemas['RunOutcome']): { words: string; now: string; then: string }[] {
+  const driving = then.weeks.reduce((sum, w) => sum + w.driving, 0);
+  const full = then.weeks.filter((w) => over(w, filled(w)) > 0).length;
+  return [
+    { words: 'Jobs with a day and a crew', now: String(now.planned), then: String(then.planned) },
+    { words: 'of them after their best day', now: String(now.late), then: String(then.late) },
+    { words: 'Weeks over the brim', now: String(now.full), then: String(full) },
+    { words: 'On the road, all people', now: hoursWords(now.driving), then: hoursWords(driving) },
+  ];
+}

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../../api/client';
 import { bySite, cellId, cellOf, laid } from '../board';
 import { formOf, readCrew } from '../crewForm';
-import { bars, costOfAWeek, crowded, hoursWords, kindWords, leading, months, over, waiting, type Job, type Week } from '../load';
+import { bars, beside, costOfAWeek, crowded, hoursWords, kindWords, leading, months, over, standing, waiting, type Job, type Week } from '../load';
 
 const job = (more: Partial<Job>): Job => ({
   id: 'j', plantId: 'p', label: 'T-001', commonName: 'Kentia palm', potShape: 'STANDARD', potTopMm: 300, potBaseMm: 220, potHeightMm: 280, siteId: 's',
@@ -50,6 +50,12 @@ describe('jobs of a season', () => {
   it('cost by urgency to put off', () => {
     expect(costOfAWeek(job({}), WEIGHTS)).toBe('35 min');
     expect(costOfAWeek(job({ urgency: 'NOW' }), WEIGHTS)).toBe('7 h');
+  });
+  it('stand beside what was found', () => {
+    const now = standing([job({ plannedOn: '2027-05-01', leadId: 'c', daysLate: 3 }), job({ plannedOn: '2027-05-01' }), job({})], [week('2027-04-26', 100, 0, 90, 20)]);
+    expect(now).toEqual({ planned: 1, late: 1, driving: 20, full: 1 });
+    const found = { jobs: 3, planned: 3, late: 0, lateDays: 0, drivingMinutes: 50, rules: [], left: [], moved: [], brokenNow: [], weeks: [week('2027-04-26', 100, 0, 60, 40)] };
+    expect(beside(now, found).map((r) => [r.now, r.then])).toEqual([['1', '3'], ['1', '0'], ['1', '0'], ['20 min', '40 min']]);
   });
   it('say where they are done', () => {
     expect(kindWords({ kind: 'REPOT', place: 'COLLECT' })).toBe('Repot, fetch it');

@@ -348,6 +348,38 @@ class SeasonTest {
   }
 
   @Test
+  void whatStoodOnTheBenchIsBroughtBack() {
+    House house = new House(planner, "Season back");
+    String plant = crowded(house, "SE-B1");
+    planner.put(
+        "/api/season/jobs/" + repot(plant).get("id").asString() + "/facts",
+        "{\"bench\":true,\"materialNever\":false}");
+    String job = scheduled(plant, "2027-04-12");
+    planner.put(
+        "/api/jobs/" + job + "/done",
+        "{\"doneOn\":\"2027-04-12\",\"oldPot\":\"WASTE\",\"minutes\":20,\"offspring\":[]}");
+    house.check(plant, "2027-04-12T08:25:00Z", "");
+    assertThat(jobs(plant))
+        .extracting(each -> each.get("place").asString())
+        .contains("RETURN")
+        .doesNotContain("COLLECT", "BENCH");
+    JsonNode back =
+        jobs(plant).stream()
+            .filter(each -> each.get("place").asString().equals("RETURN"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(back.get("fromOn").asString()).isEqualTo("2027-04-13");
+    assertThat(
+            technician
+                .post(
+                    "/api/season/jobs/" + back.get("id").asString() + "/done",
+                    "{\"doneOn\":\"2027-04-12\"}")
+                .status())
+        .isEqualTo(204);
+    assertThat(jobs(plant)).noneMatch(each -> each.get("place").asString().equals("RETURN"));
+  }
+
+  @Test
   void aPotThatNeverComesIsSaid() {
     House house = new House(planner, "Season ten");
     JsonNode repot = repot(crowded(house, "SE-11"));

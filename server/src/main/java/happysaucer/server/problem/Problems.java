@@ -10,6 +10,7 @@ import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -59,6 +60,17 @@ public class Problems extends ResponseEntityExceptionHandler {
         "conflict",
         "The same write twice at once",
         "This was being saved at the same moment by another request. Send it again.");
+  }
+
+  /** Two waited for each other: one of them has to go first. */
+  @ExceptionHandler(PessimisticLockingFailureException.class)
+  ProblemDetail waitedForEachOther(PessimisticLockingFailureException e) {
+    LOG.info("Two writes waited for each other: {}", e.getMessage());
+    return problem(
+        HttpStatus.CONFLICT,
+        "conflict",
+        "Saved by two at once",
+        "Somebody saved the same at this moment, and nothing of yours was saved. Send it again.");
   }
 
   @ExceptionHandler(StaleException.class)

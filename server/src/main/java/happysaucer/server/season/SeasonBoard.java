@@ -458,6 +458,7 @@ class SeasonBoard {
   }
 
   private SeasonJobRow locked(UUID id, int version, PlaceRequest request) {
+    rows.lockPlantsOf(List.of(id));
     SeasonJobRow row = rows.locked(id);
     if (row == null || !row.open()) {
       throw new NotFoundException("There is no such job any more. Look at the plan again.");

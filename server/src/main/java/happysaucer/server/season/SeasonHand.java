@@ -212,6 +212,7 @@ class SeasonHand {
   /** Takes a job out of the season; a repot that has its pot is dropped with it. */
   @Transactional
   public void drop(UUID id, DropRequest request) {
+    rows.lockPlantsOf(List.of(id));
     SeasonJobRow row = rows.locked(id);
     if (row == null) {
       throw new NotFoundException("There is no such job.");

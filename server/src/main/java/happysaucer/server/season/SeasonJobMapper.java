@@ -121,6 +121,26 @@ interface SeasonJobMapper {
       </script>""")
   List<UUID> lockPlants(@Param("plants") Collection<UUID> plants);
 
+  /** Plants come before their jobs, and these before what a season says of them. */
+  @Select(
+      """
+      <script>
+      select id from plant where id in (select plant_id from season_job where id in
+      <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>)
+      order by id for update
+      </script>""")
+  List<UUID> lockPlantsOf(@Param("jobs") Collection<UUID> jobs);
+
+  @Select(
+      "<script>select "
+          + COLUMNS
+          + """
+          from season_job j where j.id in
+          <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+          order by j.id
+          </script>""")
+  List<SeasonJobRow> all(@Param("ids") Collection<UUID> ids);
+
   record DoneRow(UUID id, LocalDate doneOn) {}
 
   @Select(

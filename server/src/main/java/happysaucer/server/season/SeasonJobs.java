@@ -101,6 +101,12 @@ class SeasonJobs {
         each.afterTo = null;
         each.source = JobSource.CARE;
         changed.add(each);
+      } else if (each.open() && each.place == JobPlace.COLLECT) {
+        // it stood on the bench
+        each.status = JobStatus.DONE;
+        each.doneOn = done.doneOn();
+        each.version++;
+        changed.add(each);
       }
     }
     row.status = JobStatus.DONE;
@@ -444,7 +450,8 @@ class SeasonJobs {
             || row.source == JobSource.HAND
             || bench && seen.containsKey(WorkAsked.REPOT)
             || row.source == JobSource.CARE && row.aftercareStepId == null && !careBegun
-            || waterIn(row)) {
+            || waterIn(row)
+            || row.source == JobSource.CARE && row.place == JobPlace.RETURN) {
           continue;
         }
         if (row.source == JobSource.CARE && row.aftercareStepId != null) {

@@ -135,11 +135,20 @@ class SeasonPlaces {
     if (to.isEmpty()) {
       return 0;
     }
+    rows.lockPlantsOf(to.keySet());
+    Map<UUID, Placing> stood = new HashMap<>();
+    for (SeasonJobRow row : rows.all(to.keySet())) {
+      stood.put(row.id, Placing.of(row));
+      LocalDate on = Objects.requireNonNull(to.get(row.id)).on();
+      if (row.open() && row.jobId != null && on != null) {
+        moveJob(row.jobId, on);
+      }
+    }
     List<ChangeMapper.Changed> changed = new ArrayList<>();
     List<SeasonJobRow> moved = new ArrayList<>();
     for (SeasonJobRow row : rows.lockedAll(to.keySet())) {
       Placing next = Objects.requireNonNull(to.get(row.id));
-      Placing before = Placing.of(row);
+      Placing before = stood.getOrDefault(row.id, Placing.of(row));
       if (!row.open() || before.equals(next)) {
         continue;
       }
@@ -170,11 +179,6 @@ class SeasonPlaces {
     mapper.add(change, clock.now(), user.id(), words);
     mapper.addJobs(change, changed);
     history.log("season", change, words);
-    for (SeasonJobRow row : moved) {
-      if (row.jobId != null && row.plannedOn != null) {
-        moveJob(row.jobId, row.plannedOn);
-      }
-    }
     return moved.size();
   }
 
@@ -216,33 +220,36 @@ class SeasonPlaces {
     }
     Map<UUID, ChangeMapper.Changed> byJob = new HashMap<>();
     changed.forEach(each -> byJob.put(each.jobId(), each));
-    List<SeasonJobRow> back = new ArrayList<>();
-    for (SeasonJobRow row : rows.lockedAll(byJob.keySet())) {
+    rows.lockPlantsOf(byJob.keySet());
+    Map<UUID, ChangeMapper.Changed> asLeft = new HashMap<>();
+    for (SeasonJobRow row : rows.all(byJob.keySet())) {
       ChangeMapper.Changed was = Objects.requireNonNull(byJob.get(row.id));
-      boolean asLeft =
-          Objects.equals(row.plannedOn, was.afterOn())
-              && Objects.equals(row.leadId, was.afterLead())
-              && Objects.equals(row.helperId, was.afterHelper());
-      if (row.open() && asLeft) {
-        row.plannedOn = was.beforeOn();
-        row.leadId = was.beforeLead();
-        row.helperId = was.beforeHelper();
-        row.pinned = was.beforePinned();
-        row.overruled = null;
-        row.version++;
-        row.sequence++;
-        back.add(row);
-      }
-    }
-    if (!back.isEmpty()) {
-      rows.store(back, clock.now());
-      history.log("season", change, "Taken back: " + back.size() + " jobs");
-      for (SeasonJobRow row : back) {
-        if (row.jobId != null && row.plannedOn != null) {
-          moveJob(row.jobId, row.plannedOn);
+      if (row.open()
+          && Objects.equals(row.plannedOn, was.afterOn())
+          && Objects.equals(row.leadId, was.afterLead())
+          && Objects.equals(row.helperId, was.afterHelper())) {
+        asLeft.put(row.id, was);
+        if (row.jobId != null && was.beforeOn() != null) {
+          moveJob(row.jobId, was.beforeOn());
         }
       }
     }
+    if (asLeft.isEmpty()) {
+      return 0;
+    }
+    List<SeasonJobRow> back = rows.lockedAll(asLeft.keySet());
+    for (SeasonJobRow row : back) {
+      ChangeMapper.Changed was = Objects.requireNonNull(asLeft.get(row.id));
+      row.plannedOn = was.beforeOn();
+      row.leadId = was.beforeLead();
+      row.helperId = was.beforeHelper();
+      row.pinned = was.beforePinned();
+      row.overruled = null;
+      row.version++;
+      row.sequence++;
+    }
+    rows.store(back, clock.now());
+    history.log("season", change, "Taken back: " + back.size() + " jobs");
     return back.size();
   }
 }
