@@ -47,7 +47,9 @@ public record Pot(
 
   /** The rim gap of a pot of this inside width and depth, mm. */
   public static double rimGapMm(double topMm, double heightMm) {
-    return Math.max(LEAST_RIM_GAP, Math.min(byWidth(topMm), heightMm * RIM_GAP_OF_DEPTH));
+    double usual = Math.max(LEAST_RIM_GAP, Math.min(byWidth(topMm), heightMm * RIM_GAP_OF_DEPTH));
+    // a dish too low for any gap is still half filled
+    return Math.min(usual, heightMm / 2);
   }
 
   private static double byWidth(double topMm) {

@@ -116,6 +116,15 @@ class LimitsProperties {
     assertThat(advice.toString()).doesNotContain("NaN", "Infinity");
   }
 
+  /**
+   * Drawn once by chance: a rotten ball of an inch in a dish of nine feet asks for a pot lower than
+   * its rim gap.
+   */
+  @Example
+  void aPotMadeForTheRootsIsNeverLowerThanItsRimGap() {
+    everyPotWithinTheLimitsIsRefusedByNameOrAnswered(-1732690335L);
+  }
+
   @Property(tries = 1000)
   void aPotOfProportionsNobodyGaveIsNeverRefusedForThem(@ForAll long seed) {
     Draw draw = new Draw(new Random(seed));

@@ -17,6 +17,7 @@ import happysaucer.server.season.RunOutcome.RuleLine;
 import happysaucer.server.season.RunOutcome.Unplanned;
 import happysaucer.server.season.SeasonJobMapper.PlantAtRow;
 import happysaucer.server.season.Seasons.Season;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -41,6 +42,9 @@ class Solved {
 
   private static final int SHOWN = 400;
 
+  /** In a large season trying takes long: after so much of it the rest is only named. */
+  private static final long TRYING_NANOS = Duration.ofSeconds(8).toNanos();
+
   private final SeasonView view;
 
   Solved(SeasonView view) {
@@ -59,10 +63,12 @@ class Solved {
     List<Moved> moved = new ArrayList<>();
     int late = 0;
     int lateDays = 0;
+    long begun = System.nanoTime();
     for (SeasonJobRow job : season.jobs()) {
       At at = plan.get(job.id);
       if (at == null) {
-        left.add(left(season, setup, ready, explained, job, left.size()));
+        boolean tried = left.size() < TRIED && System.nanoTime() - begun < TRYING_NANOS;
+        left.add(left(season, setup, ready, explained, job, tried));
       } else if (job.afterId == null) {
         long days = ChronoUnit.DAYS.between(job.idealOn, season.date(at.day()));
         if (days > 0) {
@@ -163,15 +169,15 @@ class Solved {
       Ready ready,
       SeasonExplained explained,
       SeasonJobRow job,
-      int before) {
+      boolean tried) {
     Blocked blocked = ready.blocked().get(job.id);
     PlanJob planned = Objects.requireNonNull(ready.jobs().get(job.id));
     String why;
     String frees = null;
     if (blocked != null) {
       why = SeasonWords.blocked(season, job, blocked);
-      frees = before < TRIED ? freed(season, setup, job, blocked).orElse(null) : null;
-    } else if (before < TRIED) {
+      frees = tried ? freed(season, setup, job, blocked).orElse(null) : null;
+    } else if (tried) {
       Try best = explained.cheapest(ready.plan(), planned, slot -> true);
       At at = best == null ? null : ready.names().at(best.slot());
       if (best == null || at == null || best.allowed()) {
