@@ -115,6 +115,11 @@ function StopOnTheWay({ stop: s, today, mayWork, on }: { stop: Stop; today: stri
             {s.wayMinutes} min there{s.begin !== s.arrive && `, wait until ${clockTime(s.begin)}`}, done by {clockTime(s.leave)}. {hours}
             {FLOORS[s.floors]}
           </p>
+          {s.siteId && (
+            <p className="no-print">
+              <Link to={`/?date=${on}`}>Begin the visit, and what else is due there</Link>
+            </p>
+          )}
           {s.accessNote && <p className={classes.access}>{s.accessNote}</p>}
           {s.lateMinutes > 0 && <p className={classes.late}>{hoursWords(s.lateMinutes)} after it has closed. Move something to another day.</p>}
         </div>
