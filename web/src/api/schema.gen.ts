@@ -2071,6 +2071,15 @@ export interface components {
             seconds: number;
             otherwise?: components["schemas"]["Otherwise"] | null;
         };
+        LateJob: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            place: string;
+            /** Format: int32 */
+            days: number;
+            why: string;
+        };
         LoadWeek: {
             /** Format: date */
             first: string;
@@ -2116,6 +2125,7 @@ export interface components {
             drivingMinutes: number;
             rules: components["schemas"]["RuleLine"][];
             left: components["schemas"]["Unplanned"][];
+            latest: components["schemas"]["LateJob"][];
             moved: components["schemas"]["Moved"][];
             brokenNow: string[];
             weeks: components["schemas"]["LoadWeek"][];

@@ -226,6 +226,18 @@ function Told({ outcome: o, weeks, now, whatIf }: { outcome: Outcome; weeks: Wee
           </ul>
         </details>
       )}
+      {o.latest.length > 0 && (
+        <details>
+          <summary>Why {o.latest.length === 1 ? 'one comes' : 'the latest come'} late</summary>
+          <ul className={classes.told}>
+            {o.latest.map((l) => (
+              <li key={l.id}>
+                <strong>{l.name}</strong>, {l.place}: {l.days === 1 ? 'a day' : `${l.days} days`} late, since {l.why}.
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
       {!whatIf && (
         <details>
           <summary>{o.moved.length === 0 ? 'Nothing moves' : `${o.moved.length} move`}</summary>

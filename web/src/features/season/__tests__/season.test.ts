@@ -54,7 +54,7 @@ describe('jobs of a season', () => {
   it('stand beside what was found', () => {
     const now = standing([job({ plannedOn: '2027-05-01', leadId: 'c', daysLate: 3 }), job({ plannedOn: '2027-05-01' }), job({})], [week('2027-04-26', 100, 0, 90, 20)]);
     expect(now).toEqual({ planned: 1, late: 1, driving: 20, full: 1 });
-    const found = { jobs: 3, planned: 3, late: 0, lateDays: 0, drivingMinutes: 50, rules: [], left: [], moved: [], brokenNow: [], weeks: [week('2027-04-26', 100, 0, 60, 40)] };
+    const found = { jobs: 3, planned: 3, late: 0, lateDays: 0, drivingMinutes: 50, rules: [], left: [], latest: [], moved: [], brokenNow: [], weeks: [week('2027-04-26', 100, 0, 60, 40)] };
     expect(beside(now, found).map((r) => [r.now, r.then])).toEqual([['1', '3'], ['1', '0'], ['1', '0'], ['20 min', '40 min']]);
   });
   it('say where they are done', () => {

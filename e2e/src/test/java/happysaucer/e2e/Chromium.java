@@ -69,8 +69,7 @@ final class Chromium implements AutoCloseable {
   enum Size {
     DESK(1280, 800),
     TABLET(820, 1180),
-    PHONE(390, 844),
-    NARROW(320, 640);
+    PHONE(390, 844);
 
     private final int width;
     private final int height;

@@ -65,7 +65,7 @@ class DurabilityTest {
       app.start();
       try {
         String round = new Team("technician").send("GET", app.url() + "/api/plants", null).body();
-        assertThat(round).as("kill " + kill).contains("T-001").contains("\"total\":48");
+        assertThat(round).as("kill " + kill).contains("T-001").contains("\"total\":100");
       } finally {
         app.close();
       }
@@ -96,7 +96,7 @@ class DurabilityTest {
     try {
       knocking.join(20_000);
       assertThat(answers).hasSize(1);
-      assertThat(answers.get(0)).as("the very first answer").contains("\"total\":48");
+      assertThat(answers.get(0)).as("the very first answer").contains("\"total\":100");
       assertThat(Files.getPosixFilePermissions(data)).hasSize(3);
       assertThat(Files.getPosixFilePermissions(data.resolve("saucer.mv.db"))).hasSize(2);
     } finally {

@@ -239,6 +239,11 @@ class SeasonTest {
     for (JsonNode left : outcome.get("left")) {
       assertThat(left.get("why").asString()).isNotBlank();
     }
+    assertThat(outcome.get("latest").size()).isEqualTo(Math.min(6, outcome.get("late").asInt()));
+    for (JsonNode late : outcome.get("latest")) {
+      assertThat(late.get("days").asInt()).isPositive();
+      assertThat(late.get("why").asString()).isNotBlank();
+    }
     assertThat(repot(plant).get("plannedOn").isNull()).as("not before it is taken").isTrue();
     Http.Answer taken =
         planner.post("/api/season/runs/" + run.get("id").asString() + "/accept", null);

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param drivingMinutes of all crews, with setting up
  * @param rules what it costs, by rule
  * @param left jobs without a day, each with the rule to blame and the cheapest thing that frees it
+ * @param latest those that come latest, each with what stands against its best day
  * @param moved what would change
  * @param brokenNow hard rules that jobs break which stay where a person put them
  */
@@ -24,6 +25,7 @@ record RunOutcome(
     int drivingMinutes,
     List<RuleLine> rules,
     List<Unplanned> left,
+    List<LateJob> latest,
     List<Moved> moved,
     List<String> brokenNow,
     List<SeasonView.LoadWeek> weeks) {
@@ -34,6 +36,8 @@ record RunOutcome(
   record RuleLine(String rule, String words, int times, long minutes) {}
 
   record Unplanned(UUID id, String name, String place, String why, @Nullable String frees) {}
+
+  record LateJob(UUID id, String name, String place, int days, String why) {}
 
   /**
    * @param fromOn null where it had no day

@@ -12,6 +12,7 @@ import happysaucer.planner.SeasonSetup;
 import happysaucer.planner.SeasonSetup.At;
 import happysaucer.planner.SeasonSetup.Ready;
 import happysaucer.server.client.SeasonSite;
+import happysaucer.server.season.RunOutcome.LateJob;
 import happysaucer.server.season.RunOutcome.Moved;
 import happysaucer.server.season.RunOutcome.RuleLine;
 import happysaucer.server.season.RunOutcome.Unplanned;
@@ -41,6 +42,9 @@ class Solved {
   private static final int TRIED = 20;
 
   private static final int SHOWN = 400;
+
+  /** Of so many that come late it is told why. */
+  private static final int LATEST = 6;
 
   /** In a large season trying takes long: after so much of it the rest is only named. */
   private static final long TRYING_NANOS = Duration.ofSeconds(8).toNanos();
@@ -90,12 +94,59 @@ class Solved {
             .map(cost -> line(cost))
             .toList(),
         left,
+        latest(season, ready, explained, plan),
         moved.size() > SHOWN ? moved.subList(0, SHOWN) : moved,
         costs.stream()
             .filter(cost -> cost.level() == Level.HARD)
             .map(cost -> cost.rule() + ": " + cost.amount() + " over, " + cost.times() + " times")
             .toList(),
         view.weeks(season, job -> Optional.ofNullable(plan.get(job.id))));
+  }
+
+  /** What stands against the best day of those that come latest: really put there, and reckoned. */
+  private static List<LateJob> latest(
+      Season season, Ready ready, SeasonExplained explained, Map<UUID, At> plan) {
+    record Late(SeasonJobRow job, int days) {}
+    return season.jobs().stream()
+        .filter(job -> job.afterId == null && plan.containsKey(job.id))
+        .map(
+            job ->
+                new Late(
+                    job,
+                    (int)
+                        ChronoUnit.DAYS.between(
+                            job.idealOn,
+                            season.date(Objects.requireNonNull(plan.get(job.id)).day()))))
+        .filter(late -> late.days() > 0)
+        .sorted(Comparator.comparingInt(Late::days).reversed())
+        .limit(LATEST)
+        .map(
+            late ->
+                new LateJob(
+                    late.job().id,
+                    name(season, late.job()),
+                    place(season, late.job()),
+                    late.days(),
+                    against(season, ready, explained, late.job())))
+        .toList();
+  }
+
+  private static String against(
+      Season season, Ready ready, SeasonExplained explained, SeasonJobRow job) {
+    PlanJob planned = Objects.requireNonNull(ready.jobs().get(job.id));
+    int now = Objects.requireNonNull(planned.getSlot()).day();
+    int best = Math.max(0, season.day(job.idealOn));
+    Try sooner =
+        explained.cheapest(
+            ready.plan(), planned, slot -> slot.day() < now && slot.day() >= best - WEEK);
+    if (sooner == null) {
+      return "nobody who can do it gets in there sooner";
+    }
+    At at = ready.names().at(sooner.slot());
+    String day = SeasonWords.day(season.date(at.day()));
+    return sooner.allowed()
+        ? "on " + day + " it would cost more: " + SeasonWords.costs(sooner)
+        : "on " + day + " " + SeasonWords.breaks(season, job, at, sooner);
   }
 
   private static int driving(Season season, Map<UUID, At> plan) {
