@@ -69,7 +69,8 @@ final class Chromium implements AutoCloseable {
   enum Size {
     DESK(1280, 800),
     TABLET(820, 1180),
-    PHONE(390, 844);
+    PHONE(390, 844),
+    NARROW(320, 640);
 
     private final int width;
     private final int height;

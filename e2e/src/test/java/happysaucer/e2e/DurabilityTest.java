@@ -22,7 +22,7 @@ class DurabilityTest {
   private static final int LEAST_WRITES = 60;
 
   /** Kills of each kind; more are made by hand with -Dsaucer.kills=N. */
-  private static final int KILLS = Integer.getInteger("saucer.kills", 2);
+  private static final int KILLS = Integer.getInteger("saucer.kills", 1);
 
   private static final String[] DEMO = {"--saucer.demo=true", "--saucer.clock=" + Demo.CLOCK};
 
