@@ -1,6 +1,6 @@
 package happysaucer.server.calendar;
 
-import happysaucer.core.call.Action;
+import happysaucer.core.work.JobKind;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.season.KnownJobs.KnownJob;
 import java.io.IOException;
@@ -35,15 +35,6 @@ import org.springframework.stereotype.Component;
 /** Jobs as an iCalendar file (RFC 5545), in the time zone of the team. */
 @Component
 class CalendarFile {
-  private static final Map<String, String> KINDS =
-      Map.of(
-          "REPOT", "Repot",
-          "SLIP_CHECK", "Slip check",
-          "FOLLOW_UP", "Follow-up",
-          "WATER_IN", "Water in",
-          "TOP_UP", "Top up",
-          "TREATMENT", "Treatment");
-
   private static final Map<String, String> PLACES =
       Map.of("COLLECT", ", fetched", "BENCH", ", in the workshop", "RETURN", ", brought back");
 
@@ -115,10 +106,7 @@ class CalendarFile {
   }
 
   private static String summary(KnownJob job) {
-    String what =
-        job.kind().equals("REPOT") && !job.action().isEmpty()
-            ? Action.valueOf(job.action()).title()
-            : KINDS.getOrDefault(job.kind(), job.kind());
+    String what = JobKind.valueOf(job.kind()).title(job.action());
     return what + ": " + job.plant() + PLACES.getOrDefault(job.place(), "");
   }
 

@@ -59,17 +59,16 @@ public class CrewDays {
     if (crew == null) {
       throw new NotFoundException("There is no such crew. It may go out no more.");
     }
-    Map<UUID, List<SeasonJobRow>> bySite = new LinkedHashMap<>();
-    planned.stream()
-        .sorted(
-            Comparator.comparing((SeasonJobRow row) -> plant(season, row).spotName())
-                .thenComparing(row -> plant(season, row).label())
-                .thenComparing(row -> row.workKey))
-        .forEach(
-            row -> bySite.computeIfAbsent(season.siteOf(row), id -> new ArrayList<>()).add(row));
+    List<SeasonJobRow> byPlace =
+        planned.stream()
+            .sorted(
+                Comparator.comparing((SeasonJobRow row) -> plant(season, row).spotName())
+                    .thenComparing(row -> plant(season, row).label())
+                    .thenComparing(row -> row.workKey))
+            .toList();
     Map<UUID, JobWork> work =
-        this.jobs.workOf(planned.stream().map(row -> row.jobId).filter(Objects::nonNull).toList());
-    return laid(season, crew, on, bySite, planned, work);
+        jobs.workOf(planned.stream().map(row -> row.jobId).filter(Objects::nonNull).toList());
+    return laid(season, crew, on, ordered(season, crew, on, byPlace), work);
   }
 
   private static PlantAtRow plant(Season season, SeasonJobRow row) {
@@ -80,6 +79,10 @@ public class CrewDays {
   record Ordered(List<UUID> sites, Map<UUID, List<SeasonJobRow>> bySite, Route route) {
     List<SeasonJobRow> at(int stop) {
       return Objects.requireNonNull(bySite.get(sites.get(stop)));
+    }
+
+    List<SeasonJobRow> jobs() {
+      return bySite.values().stream().flatMap(List::stream).toList();
     }
   }
 
@@ -93,27 +96,18 @@ public class CrewDays {
         sites,
         bySite,
         Route.of(
-            sites.stream().map(site -> stop(season, crew, on, site, bySite.get(site))).toList(),
+            sites.stream()
+                .map(site -> stop(season, crew, on, site, Objects.requireNonNull(bySite.get(site))))
+                .toList(),
             (from, to) -> minutes(season, home, place(sites, from), place(sites, to)),
             crew.beginsOn(on)));
   }
 
   private DayPlan laid(
-      Season season,
-      CrewView crew,
-      LocalDate on,
-      Map<UUID, List<SeasonJobRow>> bySite,
-      List<SeasonJobRow> planned,
-      Map<UUID, JobWork> work) {
-    List<UUID> sites = List.copyOf(bySite.keySet());
+      Season season, CrewView crew, LocalDate on, Ordered day, Map<UUID, JobWork> work) {
     Roads.Place home = seasons.workshop(season.sites());
-    List<Route.Stop> stops =
-        sites.stream().map(site -> stop(season, crew, on, site, bySite.get(site))).toList();
-    Route route =
-        Route.of(
-            stops,
-            (from, to) -> minutes(season, home, place(sites, from), place(sites, to)),
-            crew.beginsOn(on));
+    List<UUID> sites = day.sites();
+    Route route = day.route();
     List<DayStop> made = new ArrayList<>();
     int driving = 0;
     int working = 0;
@@ -122,19 +116,9 @@ public class CrewDays {
       int from = i == 0 ? Route.HOME : route.order().get(i - 1);
       int way = minutes(season, home, place(sites, from), place(sites, index));
       driving += way;
-      working += stops.get(index).minutes();
-      made.add(
-          stop(
-              season,
-              crew,
-              on,
-              sites.get(index),
-              Objects.requireNonNull(bySite.get(sites.get(index))),
-              work,
-              route,
-              i,
-              way,
-              stops.get(index)));
+      Route.Stop stop = stop(season, crew, on, sites.get(index), day.at(index));
+      working += stop.minutes();
+      made.add(stop(season, crew, on, sites.get(index), day.at(index), work, route, i, way, stop));
     }
     if (!made.isEmpty()) {
       int last = route.order().get(route.order().size() - 1);
@@ -157,7 +141,7 @@ public class CrewDays {
         working,
         out ? Math.max(0, route.back() - ends) : 0,
         route.exact(),
-        DayLoad.of(season, crew, planned, work));
+        DayLoad.of(season, crew, day.jobs(), work));
   }
 
   private static @Nullable UUID place(List<UUID> sites, int index) {
@@ -180,11 +164,11 @@ public class CrewDays {
   }
 
   private static Route.Stop stop(
-      Season season, CrewView crew, LocalDate on, UUID site, @Nullable List<SeasonJobRow> rows) {
+      Season season, CrewView crew, LocalDate on, UUID site, List<SeasonJobRow> rows) {
     SeasonSite at = season.sites().get(site);
     SeasonSite.Open open =
         at == null ? new SeasonSite.Open(0, DAY) : at.on(on).orElse(new SeasonSite.Open(0, DAY));
-    int minutes = Objects.requireNonNull(rows).stream().mapToInt(row -> own(crew, on, row)).sum();
+    int minutes = rows.stream().mapToInt(row -> own(crew, on, row)).sum();
     return new Route.Stop(
         open.from(), open.to(), minutes + (at == null ? 0 : at.settingUpMinutes()));
   }

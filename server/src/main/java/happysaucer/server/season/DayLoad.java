@@ -25,7 +25,10 @@ final class DayLoad {
   private static final String CURRENT = "current";
 
   private final Map<String, Map<String, Line>> byKind = new TreeMap<>();
-  private final Set<String> cautions = new LinkedHashSet<>();
+
+  /** By code, the plants by what is said of them. */
+  private final Map<String, Map<String, Set<String>>> cautions = new LinkedHashMap<>();
+
   private final List<String> without = new ArrayList<>();
   private double grams;
   private double litres;
@@ -78,7 +81,7 @@ final class DayLoad {
         crew.vanKg(),
         load.litres,
         crew.vanLitres(),
-        List.copyOf(load.cautions),
+        load.cautions(),
         load.without);
   }
 
@@ -93,7 +96,12 @@ final class DayLoad {
         default -> line(plant, need, label(need, job, plan));
       }
     }
-    job.advice().cautions().forEach(caution -> cautions.add(caution.text().words()));
+    for (Advice.Coded caution : job.advice().cautions()) {
+      cautions
+          .computeIfAbsent(caution.code(), code -> new LinkedHashMap<>())
+          .computeIfAbsent(caution.text().words(), words -> new LinkedHashSet<>())
+          .add(plant);
+    }
   }
 
   private void line(String plant, Advice.Need need, String label) {
@@ -145,6 +153,22 @@ final class DayLoad {
                         chosen.pot().topMm() / CM,
                         chosen.pot().heightMm() / CM))
         .orElse("no pot yet");
+  }
+
+  /** What holds for all alike is said once; what differs, with the plants it is for. */
+  private List<String> cautions() {
+    List<String> told = new ArrayList<>();
+    cautions
+        .values()
+        .forEach(
+            byWords ->
+                byWords.forEach(
+                    (words, plants) ->
+                        told.add(
+                            byWords.size() == 1
+                                ? words
+                                : String.join(", ", plants) + ": " + words)));
+    return told;
   }
 
   private List<LoadLine> lines(String... kinds) {

@@ -1,13 +1,7 @@
 package happysaucer.server.season;
 
 import happysaucer.planner.Blocked;
-import happysaucer.planner.PlanCrew;
-import happysaucer.planner.PlanJob;
-import happysaucer.planner.SeasonExplained;
-import happysaucer.planner.SeasonExplained.Try;
 import happysaucer.planner.SeasonSetup;
-import happysaucer.planner.SeasonSetup.At;
-import happysaucer.planner.SeasonSetup.Ready;
 import happysaucer.planner.Slot;
 import happysaucer.server.client.SeasonSite;
 import happysaucer.server.clock.TeamClock;
@@ -25,11 +19,9 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -205,27 +197,12 @@ class SeasonBoard {
       @NotNull(message = "Say whether it is to stay there.") Boolean pinned,
       @Nullable @Size(max = 400, message = "At most 400 letters.") String overrule) {}
 
-  /**
-   * What another day would be.
-   *
-   * @param words which rules break, or what it costs
-   * @param minutes of driving that it costs as much as, more than now
-   */
-  record DayOption(
-      LocalDate on,
-      UUID leadId,
-      @Nullable UUID helperId,
-      String crew,
-      boolean allowed,
-      String words,
-      long minutes) {}
-
   /** What stands for and against every crew on a day. */
-  List<DayOption> why(UUID id, LocalDate on) {
+  List<SeasonTrying.DayOption> why(UUID id, LocalDate on) {
     Season season = seasons.gather();
     SeasonJobRow job = required(season, id);
-    Trying trying = new Trying(season, job);
-    List<DayOption> options = new ArrayList<>();
+    SeasonTrying trying = new SeasonTrying(season, job, seasons.setup(season, false).ready());
+    List<SeasonTrying.DayOption> options = new ArrayList<>();
     for (CrewView crew : season.crews()) {
       options.add(trying.option(on, crew));
     }
@@ -238,152 +215,6 @@ class SeasonBoard {
         .findFirst()
         .orElseThrow(
             () -> new NotFoundException("There is no such job any more. Look at the plan again."));
-  }
-
-  /** One job, laid here and there on a copy of the plan. */
-  private final class Trying {
-    private final Season season;
-    private final SeasonJobRow job;
-    private final Ready ready;
-    private final PlanJob planned;
-    private final SeasonExplained explained = new SeasonExplained();
-
-    Trying(Season season, SeasonJobRow job) {
-      this.season = season;
-      this.job = job;
-      ready = seasons.setup(season, false).ready();
-      planned = Objects.requireNonNull(ready.jobs().get(job.id));
-    }
-
-    private PlanCrew crew(UUID id) {
-      return ready.plan().crew().get(ready.names().crews().indexOf(id));
-    }
-
-    /** Those of its slots on a day that this crew leads. */
-    private List<Slot> slots(LocalDate on, UUID lead) {
-      int day = season.day(on);
-      return planned.getSlots().stream()
-          .filter(slot -> slot.day() == day && slot.lead().equals(crew(lead)))
-          .toList();
-    }
-
-    DayOption option(LocalDate on, CrewView lead) {
-      DayOption best = null;
-      for (Slot slot : slots(on, lead.id())) {
-        DayOption each = option(on, lead, slot);
-        if (best == null
-            || each.allowed() && (!best.allowed() || each.minutes() < best.minutes())) {
-          best = each;
-        }
-      }
-      return best == null
-          ? new DayOption(on, lead.id(), null, lead.name(), false, barred(on, lead), 0)
-          : best;
-    }
-
-    private DayOption option(LocalDate on, CrewView lead, Slot slot) {
-      Try tried = tryAt(slot);
-      At at = ready.names().at(slot);
-      return new DayOption(
-          on,
-          lead.id(),
-          at.helper(),
-          lead.name(),
-          tried.allowed(),
-          tried.allowed() ? SeasonWords.costs(tried) : SeasonWords.breaks(season, job, at, tried),
-          SeasonWords.driving(tried.cost()));
-    }
-
-    /** What follows it comes along: it does not stand against a day. */
-    Try tryAt(Slot slot) {
-      Map<PlanJob, Slot> out = new HashMap<>();
-      for (PlanJob other : followers(slot)) {
-        out.put(other, other.getSlot());
-        other.setSlot(null);
-      }
-      try {
-        return explained.tryAt(ready.plan(), planned, slot);
-      } finally {
-        out.forEach(PlanJob::setSlot);
-      }
-    }
-
-    /** Those that would be out of their days. */
-    private List<PlanJob> followers(Slot slot) {
-      return ready.plan().jobs().stream()
-          .filter(
-              other -> {
-                PlanJob.Follows after = other.follows();
-                Slot at = other.getSlot();
-                return after != null
-                    && after.job() == planned.index()
-                    && at != null
-                    && (slot.date() + after.from() > at.date()
-                        || slot.date() + after.to() < at.date());
-              })
-          .toList();
-    }
-
-    /** Where the followers go when the job goes there; those that find no day wait. */
-    List<Placing> along(Slot slot) {
-      List<PlanJob> following = followers(slot);
-      following.forEach(other -> other.setSlot(null));
-      planned.setSlot(slot);
-      List<Placing> along = new ArrayList<>();
-      for (PlanJob other : following) {
-        Try best = explained.cheapest(ready.plan(), other, each -> true);
-        UUID id = ready.names().work(other);
-        if (best != null && best.allowed()) {
-          other.setSlot(best.slot());
-          At at = ready.names().at(best.slot());
-          along.add(new Placing(id, season.date(at.day()), at.lead(), at.helper(), false));
-        } else {
-          along.add(new Placing(id, null, null, null, false));
-        }
-      }
-      return along;
-    }
-
-    /** Why this crew cannot have it on that day at all. */
-    String barred(LocalDate on, CrewView lead) {
-      if (on.isBefore(season.first())) {
-        return "that day is over";
-      }
-      if (job.held != null) {
-        return "it is held: " + job.held.words();
-      }
-      if (job.afterId == null && (on.isBefore(job.fromOn) || on.isAfter(job.toOn))) {
-        return "its days are " + SeasonWords.day(job.fromOn) + " to " + SeasonWords.day(job.toOn);
-      }
-      if (season.day(on) < Math.min(Seasons.materials(season, job), SeasonJobs.DAYS)) {
-        return job.materialNever
-            ? "its pot does not come"
-            : "its pot comes on " + SeasonWords.day(season.date(Seasons.materials(season, job)));
-      }
-      SeasonSite site = season.sites().get(season.siteOf(job));
-      if (site != null && site.on(on).isEmpty()) {
-        return "nobody gets in at " + site.name() + " on that day";
-      }
-      if (lead.minutesOn(on) == 0) {
-        return lead.name() + " does not go out on that day";
-      }
-      if (lead.peopleOn(on) == 0) {
-        return "everybody of " + lead.name() + " is away";
-      }
-      Set<String> learned = new HashSet<>();
-      lead.skills().forEach(skill -> learned.add(skill.name()));
-      if (!job.skills.isEmpty() && !learned.containsAll(List.of(job.skills.split(",")))) {
-        return lead.name() + " has not learned what it takes";
-      }
-      if (job.people > lead.peopleOn(on)) {
-        return "it takes two people, and nobody else is there";
-      }
-      return "it does not fit into that day: "
-          + SeasonWords.minutes(job.minutes)
-          + " of work and "
-          + SeasonWords.minutes(season.tripMinutes(season.siteOf(job)))
-          + " of way";
-    }
   }
 
   /**
@@ -409,14 +240,14 @@ class SeasonBoard {
       if (crew == null) {
         throw InputException.of("leadId", "Say which crew.", lead);
       }
-      Trying trying = new Trying(season, job);
-      DayOption option =
+      SeasonTrying trying = new SeasonTrying(season, job, seasons.setup(season, false).ready());
+      SeasonTrying.DayOption option =
           trying.slots(request.on(), crew.id()).stream()
               .filter(slot -> request.helperId() == null || helper(trying, slot, request))
               .map(slot -> trying.option(request.on(), crew, slot))
               .min(
-                  java.util.Comparator.comparing((DayOption each) -> !each.allowed())
-                      .thenComparing(DayOption::minutes))
+                  java.util.Comparator.comparing((SeasonTrying.DayOption each) -> !each.allowed())
+                      .thenComparing(SeasonTrying.DayOption::minutes))
               .orElseGet(() -> trying.option(request.on(), crew));
       if (!option.allowed()) {
         throw new ConflictException(
@@ -431,8 +262,7 @@ class SeasonBoard {
       placings.add(new Placing(id, request.on(), crew.id(), option.helperId(), pinned));
       Slot slot =
           trying.slots(request.on(), crew.id()).stream()
-              .filter(
-                  each -> Objects.equals(trying.ready.names().at(each).helper(), option.helperId()))
+              .filter(each -> Objects.equals(trying.names().at(each).helper(), option.helperId()))
               .findFirst()
               .orElseThrow();
       placings.addAll(trying.along(slot));
@@ -453,8 +283,8 @@ class SeasonBoard {
     return item(id);
   }
 
-  private static boolean helper(Trying trying, Slot slot, PlaceRequest request) {
-    return Objects.equals(trying.ready.names().at(slot).helper(), request.helperId());
+  private static boolean helper(SeasonTrying trying, Slot slot, PlaceRequest request) {
+    return Objects.equals(trying.names().at(slot).helper(), request.helperId());
   }
 
   private SeasonJobRow locked(UUID id, int version, PlaceRequest request) {

@@ -137,7 +137,7 @@ class SeasonController {
 
   @GetMapping("/api/season/jobs/{id}/why")
   @Transactional(readOnly = true)
-  List<SeasonBoard.DayOption> why(@PathVariable UUID id, @RequestParam LocalDate on) {
+  List<SeasonTrying.DayOption> why(@PathVariable UUID id, @RequestParam LocalDate on) {
     return board.why(id, on);
   }
 

@@ -19,16 +19,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
-import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -57,12 +53,6 @@ class SeasonRuns implements DisposableBean {
   private static final int NEWEST = 6;
   private static final long KEEP_EVERY_MS = 2000;
   private static final int CHUNK = 200;
-  private static final int VAN_LITRES = 2000;
-  private static final int VAN_GRAMS = 800_000;
-  private static final int FRIDAY = 5;
-
-  /** When hands that are only asked about would begin, minutes after midnight. */
-  private static final int MORNING = 8 * 60;
 
   private final RunMapper mapper;
   private final Seasons seasons;
@@ -210,21 +200,7 @@ class SeasonRuns implements DisposableBean {
     if (otherwise == null) {
       return request.kind() == Kind.ANEW ? "A plan made anew" : "The plan, mended";
     }
-    String days =
-        " from " + SeasonWords.day(otherwise.fromOn()) + " to " + SeasonWords.day(otherwise.toOn());
-    List<String> parts = new ArrayList<>();
-    if (otherwise.hands() > 0) {
-      parts.add(otherwise.hands() == 1 ? "One more pair of hands" : "Two more pairs of hands");
-    }
-    if (otherwise.allClosed()) {
-      parts.add(parts.isEmpty() ? "No sites" : "no sites");
-    } else if (otherwise.closed() != null && !otherwise.closed().isEmpty()) {
-      int closed = otherwise.closed().size();
-      parts.add(
-          (parts.isEmpty() ? "Not to " : "not to ")
-              + (closed == 1 ? "one site" : closed + " sites"));
-    }
-    return (parts.isEmpty() ? "As it is" : String.join(", ", parts)) + days;
+    return otherwise.title();
   }
 
   private void search(UUID id) {
@@ -285,7 +261,7 @@ class SeasonRuns implements DisposableBean {
     List<SlotRow> slots =
         plan.entrySet().stream()
             // hands that are only asked about are nobody's crew
-            .filter(each -> !each.getValue().lead().equals(HANDS))
+            .filter(each -> !each.getValue().lead().equals(Otherwise.HANDS))
             .map(
                 each ->
                     new SlotRow(
@@ -293,7 +269,7 @@ class SeasonRuns implements DisposableBean {
                         first.plusDays(each.getValue().day()),
                         each.getValue().lead(),
                         each.getValue().helper()))
-            .filter(slot -> !HANDS.equals(slot.helperId()))
+            .filter(slot -> !Otherwise.HANDS.equals(slot.helperId()))
             .toList();
     mapper.clearSlots(run);
     for (int from = 0; from < slots.size(); from += CHUNK) {
@@ -314,65 +290,11 @@ class SeasonRuns implements DisposableBean {
         });
   }
 
-  /** More hands stand among the crews under this id. */
-  private static final UUID HANDS = new UUID(0, 2);
-
   private SeasonSetup setup(Season season, RunRow run, boolean gently) {
     SeasonSetup setup = seasons.setup(season, gently);
-    if (run.otherwise() == null) {
-      return setup;
-    }
-    Otherwise otherwise = json.readValue(run.otherwise(), Otherwise.class);
-    List<SeasonSetup.Crew> crews = new ArrayList<>(setup.crews());
-    if (otherwise.hands() > 0) {
-      crews.add(hands(season, setup, otherwise));
-    }
-    Set<UUID> closed =
-        otherwise.allClosed()
-            ? season.sites().keySet()
-            : new HashSet<>(otherwise.closed() == null ? List.of() : otherwise.closed());
-    List<SeasonSetup.Site> sites = new ArrayList<>();
-    for (SeasonSetup.Site site : setup.sites()) {
-      if (!closed.contains(site.id())) {
-        sites.add(site);
-        continue;
-      }
-      int[] closes = site.closes().clone();
-      for (int day = 0; day < closes.length; day++) {
-        if (within(season.date(day), otherwise)) {
-          closes[day] = site.opens()[day];
-        }
-      }
-      sites.add(new SeasonSetup.Site(site.id(), site.opens(), closes, site.tripMinutes()));
-    }
-    return new SeasonSetup(setup.days(), crews, sites, setup.work(), setup.weights());
-  }
-
-  private static SeasonSetup.Crew hands(Season season, SeasonSetup setup, Otherwise otherwise) {
-    int[] begins = new int[setup.days()];
-    int[] minutes = new int[setup.days()];
-    int[] people = new int[setup.days()];
-    Arrays.fill(begins, MORNING);
-    for (int day = 0; day < setup.days(); day++) {
-      LocalDate date = season.date(day);
-      if (within(date, otherwise)
-          && date.getDayOfWeek().getValue() <= DayOfWeek.of(FRIDAY).getValue()) {
-        minutes[day] = otherwise.minutes();
-        people[day] = otherwise.hands();
-      }
-    }
-    return new SeasonSetup.Crew(
-        HANDS,
-        Set.of("TRAINED_TREES", "ROOT_CUTTING", "TREATMENTS"),
-        begins,
-        minutes,
-        people,
-        VAN_LITRES,
-        VAN_GRAMS);
-  }
-
-  private static boolean within(LocalDate day, Otherwise otherwise) {
-    return !day.isBefore(otherwise.fromOn()) && !day.isAfter(otherwise.toOn());
+    return run.otherwise() == null
+        ? setup
+        : json.readValue(run.otherwise(), Otherwise.class).in(season, setup);
   }
 
   /** Ends a search; what it has found so far can be taken. */

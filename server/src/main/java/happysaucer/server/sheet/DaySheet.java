@@ -1,8 +1,8 @@
 package happysaucer.server.sheet;
 
-import happysaucer.core.call.Action;
 import happysaucer.core.unit.Units;
 import happysaucer.core.unit.Wording;
+import happysaucer.core.work.JobKind;
 import happysaucer.server.season.DayPlan;
 import happysaucer.server.season.DayPlan.DayJob;
 import happysaucer.server.season.DayPlan.DayStop;
@@ -28,15 +28,6 @@ final class DaySheet {
   private static final float HEAD = 74;
   private static final float TICK = 8;
 
-  private static final Map<String, String> KINDS =
-      Map.of(
-          "REPOT", "Repot",
-          "SLIP_CHECK", "Slip check",
-          "FOLLOW_UP", "Follow-up",
-          "WATER_IN", "Water in",
-          "TOP_UP", "Top up",
-          "TREATMENT", "Treatment");
-
   private static final Map<String, String> FLOORS =
       Map.of("GROUND", "", "LIFT", "Lift. ", "STAIRS", "Stairs only. ");
 
@@ -57,18 +48,27 @@ final class DaySheet {
       document.getDocumentInformation().setTitle(day.crew() + ", " + Wording.date(day.on()));
       try (Ink ink = new Ink(document, page)) {
         head(ink);
-        float size = LARGEST;
-        while (size > SMALLEST
-            && Math.max(stops(ink, size, false), load(ink, size, false)) > bottom()) {
-          size -= 0.25f;
-        }
-        stops(ink, size, true);
-        load(ink, size, true);
+        // each column in the largest type it has room for: the stops are read from further away
+        stops(ink, fitting(size -> stops(ink, size, false)), true);
+        load(ink, fitting(size -> load(ink, size, false)), true);
       }
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       document.save(out);
       return out.toByteArray();
     }
+  }
+
+  /** What a column needs down to, in a type of this size. */
+  private interface Laid {
+    float down(float size) throws IOException;
+  }
+
+  private float fitting(Laid column) throws IOException {
+    float size = LARGEST;
+    while (size > SMALLEST && column.down(size) > bottom()) {
+      size -= 0.25f;
+    }
+    return size;
   }
 
   private float bottom() {
@@ -146,10 +146,7 @@ final class DaySheet {
       }
     }
     float x = MARGIN + TICK + 6;
-    String what = KINDS.getOrDefault(job.kind(), job.kind());
-    if (!job.action().isEmpty() && job.kind().equals("REPOT")) {
-      what = Action.valueOf(job.action()).title();
-    }
+    String what = JobKind.valueOf(job.kind()).title(job.action());
     String line =
         job.label()
             + " "
