@@ -1908,6 +1908,7 @@ export interface components {
             /** Format: int32 */
             priceCents?: number | null;
             note: string;
+            place?: string | null;
         };
         FitsWith: {
             /** Format: uuid */
@@ -1979,6 +1980,7 @@ export interface components {
             /** Format: int32 */
             priceCents: number | null;
             note: string;
+            place: string;
             /** Format: int32 */
             version: number;
             /** Format: int32 */
@@ -3997,6 +3999,8 @@ export interface components {
             crews: components["schemas"]["CrewItem"][];
             weeks: components["schemas"]["LoadWeek"][];
             jobs: components["schemas"]["JobItem"][];
+            /** Format: int32 */
+            more: number;
             weights: components["schemas"]["Weights"];
             runs: components["schemas"]["RunView"][];
             lastChange: components["schemas"]["ChangeView"] | null;
@@ -4279,6 +4283,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        AlsoDue: {
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            spotName: string;
+            texts: string[];
+        };
         DayJob: {
             /** Format: uuid */
             id: string;
@@ -4346,6 +4358,8 @@ export interface components {
             /** Format: int32 */
             settingUpMinutes: number;
             jobs: components["schemas"]["DayJob"][];
+            also: components["schemas"]["AlsoDue"][];
+            round: components["schemas"]["Stop"] | null;
         };
         Load: {
             pots: components["schemas"]["LoadLine"][];
@@ -4370,6 +4384,7 @@ export interface components {
         LoadLine: {
             code: string;
             label: string;
+            place: string;
             /** Format: double */
             amount: number;
             unit: string;

@@ -18,7 +18,7 @@ const version = (of: number | null) => (of === null ? {} : { 'If-Match': `"${of}
 
 const done = (): Promise<undefined> => Promise.resolve(undefined);
 const plantAnd = (id: string, ...more: string[]): QueryKey[] => [['plant', id], ...more.map((key) => [key])];
-const ofAPlant = (id: string) => plantAnd(id, 'plants', 'round');
+const ofAPlant = (id: string) => plantAnd(id, 'plants', 'round', 'season');
 const ofAJob = (job: Schemas['JobSummary']) => plantAnd(job.plantId, 'jobs', 'round', 'shelf');
 const OF_THE_BOOK: QueryKey[] = [['species'], ['species-page'], ['plant'], ['plants'], ['round'], ['catalogue']];
 const OF_THE_SHELF: QueryKey[] = [['shelf'], ['plant']];
@@ -73,11 +73,11 @@ export const writes = {
   // visits
   startVisit: write({
     send: ({ siteId, at }: { siteId: string; at: string }) => body(api.POST('/api/sites/{id}/visits', { params: { path: { id: siteId } }, body: { at } })),
-    touches: () => [['round'], ['site']],
+    touches: () => [['round'], ['site'], ['season', 'day']],
   }),
   endVisit: write({
     send: ({ id, request }: { id: string; request: Schemas['EndRequest'] }) => body(api.PUT('/api/visits/{id}/end', { params: { path: { id } }, body: request })),
-    touches: () => [['round'], ['site']],
+    touches: () => [['round'], ['site'], ['season', 'day']],
   }),
 
   // what a person holds against the rules

@@ -1,4 +1,4 @@
-import { Button, Textarea, TextInput } from '@mantine/core';
+import { Button, NumberInput, Textarea, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -13,6 +13,7 @@ import { Waiting } from '../../ui/Waiting';
 import { addDays, clockTime, dayYear, litres, mass, say, weekday, type Units } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { actionWords, plain } from '../../ui/words';
+import { VisitAct } from '../round/Visit';
 import { useReader } from '../team/session';
 import { hoursWords, kindWords } from './load';
 import classes from './Day.module.css';
@@ -115,12 +116,12 @@ function StopOnTheWay({ stop: s, today, mayWork, on }: { stop: Stop; today: stri
             {s.wayMinutes} min there{s.begin !== s.arrive && `, wait until ${clockTime(s.begin)}`}, done by {clockTime(s.leave)}. {hours}
             {FLOORS[s.floors]}
           </p>
-          {s.siteId && (
-            <p className="no-print">
-              <Link to={`/?date=${on}`}>Begin the visit, and what else is due there</Link>
-            </p>
-          )}
           {s.accessNote && <p className={classes.access}>{s.accessNote}</p>}
+          {mayWork && s.round && on === today && (
+            <div className={`${classes.visit} no-print`}>
+              <VisitAct stop={s.round} />
+            </div>
+          )}
           {s.lateMinutes > 0 && <p className={classes.late}>{hoursWords(s.lateMinutes)} after it has closed. Move something to another day.</p>}
         </div>
       </header>
@@ -129,6 +130,32 @@ function StopOnTheWay({ stop: s, today, mayWork, on }: { stop: Stop; today: stri
           <JobOnTheWay key={j.id} job={j} mayWork={mayWork && on <= today} today={today} />
         ))}
       </ul>
+      {s.also.length > 0 && (
+        <>
+          <h3>Also due here</h3>
+          <ul>
+            {s.also.map((a) => (
+              <li key={a.plantId} className={classes.job}>
+                <div>
+                  <strong>
+                    <Link to={`/plants/${a.plantId}`}>{a.commonName}</Link> <span className="measure">{a.label}</span>
+                  </strong>
+                  <p>
+                    {a.spotName}. {a.texts.join('; ')}
+                  </p>
+                </div>
+                {mayWork && on === today && (
+                  <div className={classes.acts}>
+                    <Button component={Link} to={`/plants/${a.plantId}/check`} variant="default" size="md" aria-label={`Check ${a.commonName} ${a.label}`}>
+                      Check
+                    </Button>
+                  </div>
+                )}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
     </li>
   );
 }
@@ -138,7 +165,7 @@ function JobOnTheWay({ job: j, mayWork, today }: { job: DayJob; mayWork: boolean
   const [why, setWhy] = useState('');
   const skip = useWrite(writes.skipSeasonJob, { done: () => notifyDone(`${j.commonName}: back in the plan.`) });
   const done = useWrite(writes.seasonJobDone, { done: () => notifyDone(`${j.commonName}: done.`) });
-  const care = useWrite(writes.careDone, { done: () => notifyDone(`${j.commonName}: done.`) });
+  const [took, setTook] = useState<number | string>('');
   const bench = j.jobId !== null && j.place !== 'COLLECT' && j.place !== 'RETURN';
   const first = j.kind === 'REPOT' && j.place === 'SITE' && j.jobId === null;
   return (
@@ -173,17 +200,24 @@ function JobOnTheWay({ job: j, mayWork, today }: { job: DayJob; mayWork: boolean
               </Button>
             ) : (
               !first && (
-                <Button
-                  size="md"
-                  loading={done.isPending || care.isPending}
-                  onClick={() =>
-                    j.aftercareStepId
-                      ? care.mutate({ stepId: j.aftercareStepId, plantId: j.plantId, doneOn: today })
-                      : done.mutate({ id: j.id, request: { doneOn: today, minutes: null } })
-                  }
-                >
-                  Done
-                </Button>
+                <>
+                  <NumberInput
+                    className={classes.took}
+                    aria-label={`Minutes it took: ${j.commonName} ${j.label}`}
+                    placeholder={`${j.minutes} min`}
+                    suffix=" min"
+                    hideControls
+                    size="md"
+                    min={1}
+                    max={600}
+                    allowDecimal={false}
+                    value={took}
+                    onChange={setTook}
+                  />
+                  <Button size="md" loading={done.isPending} onClick={() => done.mutate({ id: j.id, request: { doneOn: today, minutes: took === '' ? null : Number(took) } })}>
+                    Done
+                  </Button>
+                </>
               )
             )}
             {!skipping && (
@@ -231,6 +265,7 @@ function VanLoad({ load }: { load: Plan['load'] }) {
               <span className="measure">{amount(l, units)}</span>
               <span>
                 {words(l.label)}
+                {l.place && `, ${l.place}`}
                 {labels && <small> for {l.of.join(', ')}</small>}
               </span>
             </li>

@@ -37,7 +37,8 @@ export function SeasonPage() {
   const within = (on: string | null) => on !== null && on >= first && on <= last;
   const ofWeek = data.jobs.filter((j) => within(j.plannedOn) || (j.plannedOn === null && !j.afterId && within(j.idealOn < data.today ? data.today : j.idealOn)));
   const follow = data.jobs.filter((j) => j.afterId !== null && j.plannedOn === null).length;
-  const found = data.runs.find((r) => r.status !== 'ACCEPTED' && r.outcome)?.outcome ?? null;
+  const run = data.runs.find((r) => r.status !== 'ACCEPTED' && r.outcome);
+  const found = run?.outcome ?? null;
   const { blocked, unplanned, late } = waiting(data.jobs);
   const job = data.jobs.find((j) => j.id === chosen);
   const missing = data.crews.length === 0 ? 'Set up a crew first.' : data.jobs.length === 0 ? 'No plant asks for anything yet.' : null;
@@ -82,7 +83,16 @@ export function SeasonPage() {
           Nobody goes out yet: <Link to="/crews">set up a crew</Link>, with its days, its hours and its van.
         </p>
       )}
-      <Year weeks={found?.weeks ?? data.weeks} chosen={first} choose={setWeek} />
+      {run && found ? (
+        <>
+          <h2 className={classes.yearName}>As it stands</h2>
+          <Year name="Load by week, as it stands" weeks={data.weeks} beside={found.weeks} chosen={first} choose={setWeek} />
+          <h2 className={classes.yearName}>{run.kind === 'WHAT_IF' ? run.title : 'As found'}</h2>
+          <Year name="Load by week, as found" weeks={found.weeks} beside={data.weeks} chosen={first} choose={setWeek} />
+        </>
+      ) : (
+        <Year weeks={data.weeks} chosen={first} choose={setWeek} />
+      )}
       <YearKey found={found !== null} />
       <div className={classes.bench}>
         <section aria-labelledby="of-week">
@@ -108,6 +118,7 @@ export function SeasonPage() {
             <Tabs.Panel value="unplanned">
               <JobLines jobs={unplanned} chosen={chosen} choose={setChosen} detail={(j) => slack(j, data.weights)} />
               {follow > 0 && <p className={classes.more}>{follow} looks and top-ups go with their repots.</p>}
+              {data.more > 0 && <p className={classes.more}>{data.more} more, with later days, come in as these are done.</p>}
               {unplanned.length === 0 && <p>Everything that can be planned has its day.</p>}
             </Tabs.Panel>
             <Tabs.Panel value="blocked">

@@ -28,9 +28,9 @@ export interface Bar {
   planned: number;
 }
 
-/** Weeks side by side, to one scale: as high as the fullest. */
-export function bars(weeks: Week[], width: number, height: number): Bar[] {
-  const most = Math.max(1, ...weeks.flatMap((w) => [w.capacity, w.wanted, filled(w)]));
+/** Weeks side by side, to one scale: as high as the fullest, of another year beside them too. */
+export function bars(weeks: Week[], width: number, height: number, others: Week[] = []): Bar[] {
+  const most = Math.max(1, ...[...weeks, ...others].flatMap((w) => [w.capacity, w.wanted, filled(w)]));
   const each = width / Math.max(1, weeks.length);
   const y = (minutes: number) => (minutes / most) * height;
   return weeks.map((week, i) => ({ week, x: i * each, rim: y(week.capacity), wanted: y(week.wanted), planned: y(filled(week)) }));

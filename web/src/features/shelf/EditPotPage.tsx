@@ -21,7 +21,7 @@ import classes from './Shelf.module.css';
 const LABELS: Record<string, string> = {
   name: 'Name on the shelf', topMm: 'Width at the top', baseMm: 'Width at the base', topDepthMm: 'Front to back, top', baseDepthMm: 'Front to back, base',
   heightMm: 'Depth', mouthMm: 'Mouth', footMm: 'Foot, outside', massG: 'Mass', drainHoles: 'Holes', feet: 'Feet', wireHoles: 'Wire holes',
-  inStock: 'In stock', lowAt: 'Few from', price: 'Price each', note: 'Note', kind: 'Kind', shape: 'Shape', material: 'Material', priceCents: 'Price each',
+  inStock: 'In stock', lowAt: 'Few from', price: 'Price each', note: 'Note', place: 'Where it stands', kind: 'Kind', shape: 'Shape', material: 'Material', priceCents: 'Price each',
 };
 
 export function EditPotPage() {
@@ -92,6 +92,7 @@ function EditPot({ item }: { item: ShelfItem | null }) {
             <TextInput {...text('lowAt')} inputMode="numeric" />
             <TextInput {...text('price', 'priceCents')} inputMode="decimal" />
           </div>
+          <TextInput {...text('place')} description="The load list names it, so that whoever packs finds it" maxLength={60} />
           <TextInput {...text('note')} />
         </fieldset>
         <fieldset>

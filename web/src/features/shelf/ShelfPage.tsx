@@ -119,6 +119,7 @@ function Item({ item, units, mayWork, move }: { item: ShelfItem; units: Units; m
             pot.wireHoles > 0 ? `${pot.wireHoles} wire holes` : '',
             pot.feet > 0 ? `${pot.feet} feet` : '',
             say(mass(pot.massG, units)),
+            pot.place,
             pot.note,
           ]
             .filter(Boolean)

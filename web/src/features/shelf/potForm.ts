@@ -8,13 +8,13 @@ export const MEASURES = ['topMm', 'baseMm', 'topDepthMm', 'baseDepthMm', 'height
 type MeasureKey = (typeof MEASURES)[number];
 
 export type PotForm = Record<
-  MeasureKey | 'name' | 'kind' | 'shape' | 'material' | 'massG' | 'drainHoles' | 'feet' | 'wireHoles' | 'inStock' | 'lowAt' | 'price' | 'note',
+  MeasureKey | 'name' | 'kind' | 'shape' | 'material' | 'massG' | 'drainHoles' | 'feet' | 'wireHoles' | 'inStock' | 'lowAt' | 'price' | 'note' | 'place',
   string
 >;
 
 export const EMPTY: PotForm = {
   name: '', kind: 'GROW', shape: 'STANDARD', material: 'PLASTIC', topMm: '', baseMm: '', topDepthMm: '', baseDepthMm: '', heightMm: '',
-  mouthMm: '', footMm: '', massG: '', drainHoles: '4', feet: '0', wireHoles: '0', inStock: '1', lowAt: '1', price: '', note: '',
+  mouthMm: '', footMm: '', massG: '', drainHoles: '4', feet: '0', wireHoles: '0', inStock: '1', lowAt: '1', price: '', note: '', place: '',
 };
 
 export function formOf(pot: Schemas['ShelfPot'], units: Units): PotForm {
@@ -34,6 +34,7 @@ export function formOf(pot: Schemas['ShelfPot'], units: Units): PotForm {
     lowAt: String(pot.lowAt),
     price: pot.priceCents === null ? '' : amount(pot.priceCents),
     note: pot.note,
+    place: pot.place,
   };
 }
 
@@ -79,6 +80,7 @@ export function readForm(form: PotForm, units: Units, stored: Schemas['ShelfPot'
       lowAt: whole('lowAt'),
       priceCents: cents ?? null,
       note: form.note,
+      place: form.place,
     },
   };
 }

@@ -17,7 +17,7 @@ import { amount, price, readPrice } from '../words';
 const item = (id: string, name: string, more: Partial<ShelfItem> = {}): ShelfItem => ({
   pot: {
     id, name, kind: 'GROW', shape: 'STANDARD', material: 'PLASTIC', topMm: 230, baseMm: 175, topDepthMm: null, baseDepthMm: null, heightMm: 212, mouthMm: null, footMm: 181,
-    massG: 560, drainHoles: 6, feet: 0, wireHoles: 0, inStock: 3, lowAt: 2, priceCents: 240, note: '', version: 4, reserved: 1,
+    massG: 560, drainHoles: 6, feet: 0, wireHoles: 0, inStock: 3, lowAt: 2, priceCents: 240, note: '', place: 'Rack A, 2', version: 4, reserved: 1,
   },
   free: 2, few: true,
   reservations: [{ jobId: 'j1', count: 1, plannedOn: '2027-04-20', label: 'T-001', commonName: 'Fig', siteName: 'Hall' }],

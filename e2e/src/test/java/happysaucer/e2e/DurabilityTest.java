@@ -159,6 +159,7 @@ class DurabilityTest {
               "crew")) {
         sql.execute("drop table " + table);
       }
+      sql.execute("alter table shelf_pot drop column place");
       sql.execute("drop index client_feed");
       sql.execute("alter table client drop column feed_token");
       for (String column : List.of("visit_every", "visit_from", "floors", "parking_minutes")) {

@@ -92,6 +92,9 @@ interface AftercareMapper {
       @Param("on") @Nullable LocalDate on,
       @Param("user") @Nullable UUID user);
 
+  @Select("select plant_id from aftercare_step where id = #{id}")
+  @Nullable UUID plantOf(UUID id);
+
   /** Sites that a technician must see on a day for aftercare. */
   @Select(
       """

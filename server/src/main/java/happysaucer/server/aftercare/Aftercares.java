@@ -19,8 +19,10 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,6 +41,7 @@ public class Aftercares {
   private final TeamClock clock;
   private final CurrentUser user;
   private final AdviceJson json;
+  private final ApplicationEventPublisher events;
 
   Aftercares(
       AftercareMapper mapper,
@@ -46,8 +49,10 @@ public class Aftercares {
       ChangeLog history,
       TeamClock clock,
       CurrentUser user,
-      AdviceJson json) {
+      AdviceJson json,
+      ApplicationEventPublisher events) {
     this.json = json;
+    this.events = events;
     this.mapper = mapper;
     this.jobs = jobs;
     this.history = history;
@@ -158,6 +163,8 @@ public class Aftercares {
       throw new NotFoundException("There is no such step of aftercare.");
     }
     history.log("aftercare_step", step, request.doneOn() == null ? "Opened again" : "Done");
+    events.publishEvent(
+        new CareTicked(Objects.requireNonNull(mapper.plantOf(step)), step, request.doneOn()));
   }
 
   public Card card(UUID job) {

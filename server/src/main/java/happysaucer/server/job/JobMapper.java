@@ -250,12 +250,12 @@ interface JobMapper {
   @Select("select kind, code, amount, unit from job_need where job_id = #{id} order by position")
   List<Advice.Need> needs(UUID id);
 
-  record AdviceOf(UUID id, String advice, @Nullable String potName) {}
+  record AdviceOf(UUID id, String advice, @Nullable String potName, @Nullable String potPlace) {}
 
   @Select(
       """
       <script>
-      select j.id, j.advice, h.name as pot_name
+      select j.id, j.advice, h.name as pot_name, h.place as pot_place
       from job j left join shelf_pot h on h.id = j.shelf_pot_id where j.id in
       <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>
       </script>""")

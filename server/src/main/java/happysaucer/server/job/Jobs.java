@@ -216,8 +216,9 @@ public class Jobs {
    * What a job acts on.
    *
    * @param potName of the pot it has reserved on the shelf
+   * @param potPlace where that stands; empty where nobody said
    */
-  public record JobWork(Advice advice, @Nullable String potName) {}
+  public record JobWork(Advice advice, @Nullable String potName, @Nullable String potPlace) {}
 
   /** What these jobs act on, by job. */
   public Map<UUID, JobWork> workOf(Collection<UUID> jobs) {
@@ -226,7 +227,10 @@ public class Jobs {
       mapper
           .advices(jobs)
           .forEach(
-              row -> work.put(row.id(), new JobWork(acting.read(row.advice()), row.potName())));
+              row ->
+                  work.put(
+                      row.id(),
+                      new JobWork(acting.read(row.advice()), row.potName(), row.potPlace())));
     }
     return work;
   }

@@ -35,6 +35,15 @@ interface RoundMapper {
       from site t join client c on c.id = t.client_id where t.id = #{site}""")
   @Nullable SiteRow site(UUID site);
 
+  @Select(
+      """
+      <script>
+      select t.id, t.name, c.name as client_name, t.access_note, t.round_order
+      from site t join client c on c.id = t.client_id where t.id in
+      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  List<SiteRow> named(@Param("sites") Collection<UUID> sites);
+
   record PlantAt(
       UUID plantId,
       UUID siteId,

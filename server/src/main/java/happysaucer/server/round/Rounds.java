@@ -17,6 +17,7 @@ import happysaucer.server.round.RoundMapper.SiteRow;
 import happysaucer.server.visit.Visits;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -25,6 +26,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -120,30 +123,41 @@ public class Rounds {
     Map<UUID, VisitPlan.VisitDay> byCalendar = places.visitedOn(day);
     Set<UUID> named = new HashSet<>(byCalendar.keySet());
     named.addAll(aftercares.lastDaySites(day));
-    List<SiteRow> sites = mapper.sites(day, named);
+    return new Round(day, stops(mapper.sites(day, named), byCalendar, day, user));
+  }
+
+  /** These sites as stops of a day, for a crew that goes there anyway. */
+  public Map<UUID, Stop> at(Collection<UUID> sites, LocalDate day, UUID user) {
     if (sites.isEmpty()) {
-      return new Round(day, List.of());
+      return Map.of();
+    }
+    return stops(mapper.named(sites), places.visitedOn(day), day, user).stream()
+        .collect(Collectors.toMap(Stop::siteId, Function.identity()));
+  }
+
+  private List<Stop> stops(
+      List<SiteRow> sites, Map<UUID, VisitPlan.VisitDay> byCalendar, LocalDate day, UUID user) {
+    if (sites.isEmpty()) {
+      return List.of();
     }
     List<UUID> ids = sites.stream().map(SiteRow::id).toList();
     Map<UUID, List<RoundPlant>> plants = plants(ids, day);
     Map<UUID, Visits.OwnVisit> mine = visits.mine(ids, day, user);
-    return new Round(
-        day,
-        sites.stream()
-            .map(
-                site -> {
-                  VisitPlan.VisitDay open = byCalendar.get(site.id());
-                  return new Stop(
-                      site.id(),
-                      site.name(),
-                      site.clientName(),
-                      site.accessNote(),
-                      open == null ? null : open.opens(),
-                      open == null ? null : open.closes(),
-                      mine.get(site.id()),
-                      plants.getOrDefault(site.id(), List.of()));
-                })
-            .toList());
+    return sites.stream()
+        .map(
+            site -> {
+              VisitPlan.VisitDay open = byCalendar.get(site.id());
+              return new Stop(
+                  site.id(),
+                  site.name(),
+                  site.clientName(),
+                  site.accessNote(),
+                  open == null ? null : open.opens(),
+                  open == null ? null : open.closes(),
+                  mine.get(site.id()),
+                  plants.getOrDefault(site.id(), List.of()));
+            })
+        .toList();
   }
 
   /** What is due at a site on a day and nobody has seen to. */

@@ -1,6 +1,8 @@
 package happysaucer.server.season;
 
+import happysaucer.core.round.DueWork;
 import happysaucer.core.round.Route;
+import happysaucer.core.work.JobKind;
 import happysaucer.server.client.SeasonSite;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.crew.Crews.CrewPerson;
@@ -8,19 +10,26 @@ import happysaucer.server.crew.Crews.CrewView;
 import happysaucer.server.job.Jobs;
 import happysaucer.server.job.Jobs.JobWork;
 import happysaucer.server.problem.NotFoundException;
+import happysaucer.server.round.Rounds;
+import happysaucer.server.season.DayPlan.AlsoDue;
 import happysaucer.server.season.DayPlan.DayJob;
 import happysaucer.server.season.DayPlan.DayStop;
 import happysaucer.server.season.SeasonJobMapper.PlantAtRow;
 import happysaucer.server.season.Seasons.Season;
+import happysaucer.server.team.CurrentUser;
 import happysaucer.server.travel.Roads;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -35,8 +44,19 @@ public class CrewDays {
   private final Jobs jobs;
   private final Roads roads;
   private final TeamClock clock;
+  private final Rounds rounds;
+  private final CurrentUser user;
 
-  CrewDays(SeasonJobMapper rows, Seasons seasons, Jobs jobs, Roads roads, TeamClock clock) {
+  CrewDays(
+      SeasonJobMapper rows,
+      Seasons seasons,
+      Jobs jobs,
+      Roads roads,
+      TeamClock clock,
+      Rounds rounds,
+      CurrentUser user) {
+    this.rounds = rounds;
+    this.user = user;
     this.rows = rows;
     this.seasons = seasons;
     this.jobs = jobs;
@@ -68,7 +88,8 @@ public class CrewDays {
             .toList();
     Map<UUID, JobWork> work =
         jobs.workOf(planned.stream().map(row -> row.jobId).filter(Objects::nonNull).toList());
-    return laid(season, crew, on, ordered(season, crew, on, byPlace), work);
+    Ordered day = ordered(season, crew, on, byPlace);
+    return laid(season, crew, on, day, work, rounds.at(day.sites(), on, user.id()));
   }
 
   private static PlantAtRow plant(Season season, SeasonJobRow row) {
@@ -104,7 +125,12 @@ public class CrewDays {
   }
 
   private DayPlan laid(
-      Season season, CrewView crew, LocalDate on, Ordered day, Map<UUID, JobWork> work) {
+      Season season,
+      CrewView crew,
+      LocalDate on,
+      Ordered day,
+      Map<UUID, JobWork> work,
+      Map<UUID, Rounds.Stop> there) {
     Roads.Place home = seasons.workshop(season.sites());
     List<UUID> sites = day.sites();
     Route route = day.route();
@@ -118,7 +144,19 @@ public class CrewDays {
       driving += way;
       Route.Stop stop = stop(season, crew, on, sites.get(index), day.at(index));
       working += stop.minutes();
-      made.add(stop(season, crew, on, sites.get(index), day.at(index), work, route, i, way, stop));
+      made.add(
+          stop(
+              season,
+              crew,
+              on,
+              sites.get(index),
+              day.at(index),
+              work,
+              route,
+              i,
+              way,
+              stop,
+              there.get(sites.get(index))));
     }
     if (!made.isEmpty()) {
       int last = route.order().get(route.order().size() - 1);
@@ -183,7 +221,8 @@ public class CrewDays {
       Route route,
       int place,
       int way,
-      Route.Stop stop) {
+      Route.Stop stop,
+      Rounds.@Nullable Stop there) {
     SeasonSite at = season.sites().get(site);
     SeasonSite.Open open = at == null ? null : at.on(on).orElse(null);
     return new DayStop(
@@ -200,7 +239,48 @@ public class CrewDays {
         hour(route.leave().get(place)),
         Math.max(0, route.leave().get(place) - stop.closes()),
         at == null ? 0 : at.settingUpMinutes(),
-        rows.stream().map(row -> job(season, crew, on, row, work)).toList());
+        rows.stream().map(row -> job(season, crew, on, row, work)).toList(),
+        there == null ? List.of() : also(there, rows),
+        there);
+  }
+
+  /** Kinds of work that a job of the day sees to as well. */
+  private static final Map<JobKind, Set<DueWork.Kind>> SEES_TO =
+      Map.of(
+          JobKind.REPOT, Set.of(DueWork.Kind.JOB, DueWork.Kind.CALL, DueWork.Kind.CHECK),
+          JobKind.TREATMENT, Set.of(DueWork.Kind.JOB, DueWork.Kind.CALL, DueWork.Kind.CHECK),
+          JobKind.SLIP_CHECK, Set.of(DueWork.Kind.CHECK),
+          JobKind.FOLLOW_UP, Set.of(DueWork.Kind.CHECK));
+
+  private static List<AlsoDue> also(Rounds.Stop there, List<SeasonJobRow> rows) {
+    Map<UUID, Set<DueWork.Kind>> seen = new HashMap<>();
+    Set<UUID> steps = new HashSet<>();
+    for (SeasonJobRow row : rows) {
+      seen.computeIfAbsent(row.plantId, id -> EnumSet.noneOf(DueWork.Kind.class))
+          .addAll(SEES_TO.getOrDefault(row.kind, Set.of()));
+      if (row.aftercareStepId != null) {
+        steps.add(row.aftercareStepId);
+      }
+    }
+    List<AlsoDue> also = new ArrayList<>();
+    for (Rounds.RoundPlant plant : there.plants()) {
+      List<String> texts =
+          plant.due().stream()
+              .filter(due -> !seen.getOrDefault(plant.plant().id(), Set.of()).contains(due.kind()))
+              .filter(due -> due.id() == null || !steps.contains(due.id()))
+              .map(Rounds.Due::text)
+              .toList();
+      if (!texts.isEmpty() && !plant.checkedToday()) {
+        also.add(
+            new AlsoDue(
+                plant.plant().id(),
+                plant.plant().label(),
+                plant.plant().commonName(),
+                plant.plant().spotName(),
+                texts));
+      }
+    }
+    return also;
   }
 
   private static DayJob job(

@@ -7,6 +7,7 @@ import happysaucer.server.season.DayPlan.Load;
 import happysaucer.server.season.DayPlan.LoadLine;
 import happysaucer.server.season.Seasons.Season;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -39,12 +40,14 @@ final class DayLoad {
   /** One thing that several jobs may need. */
   private static final class Line {
     private final String label;
+    private final String place;
     private final String unit;
     private double amount;
     private final Set<String> of = new LinkedHashSet<>();
 
-    Line(String label, String unit) {
+    Line(String label, String place, String unit) {
       this.label = label;
+      this.place = place;
       this.unit = unit;
     }
   }
@@ -70,7 +73,9 @@ final class DayLoad {
       }
     }
     return new Load(
-        load.lines("POT"),
+        load.lines("POT").stream()
+            .sorted(Comparator.comparing(LoadLine::place).thenComparing(LoadLine::label))
+            .toList(),
         load.lines("MIX"),
         load.lines("INGREDIENT"),
         load.lines("COARSE", "FILLER", "DRESSING"),
@@ -93,7 +98,7 @@ final class DayLoad {
         case "PEOPLE", "SKILL", "MINUTES", "OLD_MEDIUM" -> {
           // not carried
         }
-        default -> line(plant, need, label(need, job, plan));
+        default -> line(plant, need, label(need, job, plan), place(need, job));
       }
     }
     for (Advice.Coded caution : job.advice().cautions()) {
@@ -104,11 +109,11 @@ final class DayLoad {
     }
   }
 
-  private void line(String plant, Advice.Need need, String label) {
+  private void line(String plant, Advice.Need need, String label, String place) {
     Line line =
         byKind
             .computeIfAbsent(need.kind(), kind -> new LinkedHashMap<>())
-            .computeIfAbsent(need.code(), code -> new Line(label, need.unit()));
+            .computeIfAbsent(need.code(), code -> new Line(label, place, need.unit()));
     // one tarp does for the whole day, a stake only for its own plant
     boolean shared = need.kind().equals("TOOL") && !OWN.contains(need.code());
     line.amount = shared ? Math.max(line.amount, need.amount()) : line.amount + need.amount();
@@ -116,6 +121,10 @@ final class DayLoad {
   }
 
   private static final Set<String> OWN = Set.of("MESH", "WIRE", "STAKE");
+
+  private static String place(Advice.Need need, JobWork job) {
+    return need.kind().equals("POT") && job.potPlace() != null ? job.potPlace() : "";
+  }
 
   private static String label(Advice.Need need, JobWork job, Advice.Repot plan) {
     return switch (need.kind()) {
@@ -180,7 +189,12 @@ final class DayLoad {
               (code, line) ->
                   lines.add(
                       new LoadLine(
-                          code, line.label, line.amount, line.unit, List.copyOf(line.of))));
+                          code,
+                          line.label,
+                          line.place,
+                          line.amount,
+                          line.unit,
+                          List.copyOf(line.of))));
     }
     return lines;
   }

@@ -1,5 +1,6 @@
 package happysaucer.server.season;
 
+import happysaucer.server.round.Rounds;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -35,6 +36,9 @@ public record DayPlan(
    * @param begin later than arriving where the door is still shut
    * @param lateMinutes after it has closed
    * @param settingUpMinutes parking, and up to the plants
+   * @param also due there on that day, beside the jobs
+   * @param round the site as a stop of the round, to begin and end the visit by; null in the
+   *     workshop
    */
   public record DayStop(
       @Nullable UUID siteId,
@@ -50,7 +54,17 @@ public record DayPlan(
       String leave,
       int lateMinutes,
       int settingUpMinutes,
-      List<DayJob> jobs) {}
+      List<DayJob> jobs,
+      List<AlsoDue> also,
+      Rounds.@Nullable Stop round) {}
+
+  /**
+   * What is due at a plant that no job of the day sees to.
+   *
+   * @param texts what there is to do
+   */
+  public record AlsoDue(
+      UUID plantId, String label, String commonName, String spotName, List<String> texts) {}
 
   /**
    * @param minutes of this crew
@@ -98,7 +112,9 @@ public record DayPlan(
       List<String> without) {}
 
   /**
+   * @param place on the shelf, of a pot; empty where nobody said
    * @param of the labels of plants it is for
    */
-  public record LoadLine(String code, String label, double amount, String unit, List<String> of) {}
+  public record LoadLine(
+      String code, String label, String place, double amount, String unit, List<String> of) {}
 }

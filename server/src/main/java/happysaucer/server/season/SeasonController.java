@@ -60,6 +60,8 @@ class SeasonController {
   /**
    * A year ahead.
    *
+   * @param more jobs that are open beyond those that are planned at once: later ones, told as a
+   *     number
    * @param runs searches for a plan, the newest first
    */
   record SeasonPage(
@@ -67,6 +69,7 @@ class SeasonController {
       List<SeasonView.CrewItem> crews,
       List<SeasonView.LoadWeek> weeks,
       List<SeasonView.JobItem> jobs,
+      int more,
       SeasonWeights.Weights weights,
       List<RunView> runs,
       SeasonPlaces.@Nullable ChangeView lastChange) {}
@@ -81,6 +84,7 @@ class SeasonController {
         SeasonView.crews(season),
         view.weeks(season, SeasonView.now(season)),
         season.jobs().stream().map(job -> SeasonView.item(season, job, blocked)).toList(),
+        seasons.more(season),
         season.weights(),
         runs.newest(),
         places.last());

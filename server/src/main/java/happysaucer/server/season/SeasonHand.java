@@ -5,6 +5,7 @@ import happysaucer.core.unit.Units;
 import happysaucer.core.unit.Wording;
 import happysaucer.core.work.JobKind;
 import happysaucer.core.work.WorkAsked;
+import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.Jobs;
@@ -39,12 +40,19 @@ class SeasonHand {
 
   private final SeasonJobMapper rows;
   private final Jobs repots;
+  private final Aftercares aftercares;
   private final ChangeLog history;
   private final TeamClock clock;
 
-  SeasonHand(SeasonJobMapper rows, Jobs repots, ChangeLog history, TeamClock clock) {
+  SeasonHand(
+      SeasonJobMapper rows,
+      Jobs repots,
+      Aftercares aftercares,
+      ChangeLog history,
+      TeamClock clock) {
     this.rows = rows;
     this.repots = repots;
+    this.aftercares = aftercares;
     this.history = history;
     this.clock = clock;
   }
@@ -94,6 +102,7 @@ class SeasonHand {
     row.idealOn =
         request.fromOn().plusDays(ChronoUnit.DAYS.between(request.fromOn(), request.toOn()) / 2);
     row.minutes = request.minutes();
+    row.minutesRuled = request.minutes();
     row.people = request.people();
     row.why =
         new Wording(Units.METRIC).say(Message.written(request.why().trim(), request.why().trim()));
@@ -177,6 +186,7 @@ class SeasonHand {
     trip.urgency = row.urgency;
     trip.source = row.source;
     trip.minutes = COLLECT_MINUTES;
+    trip.minutesRuled = COLLECT_MINUTES;
     trip.people = row.people;
     trip.litres = row.litres;
     trip.grams = row.grams;
@@ -274,6 +284,9 @@ class SeasonHand {
     row.version++;
     rows.store(List.of(row), clock.now());
     history.log("season_job", id, "Done");
+    if (row.aftercareStepId != null) {
+      aftercares.done(row.aftercareStepId, new Aftercares.CareDoneRequest(request.doneOn()));
+    }
   }
 
   record SkipRequest(

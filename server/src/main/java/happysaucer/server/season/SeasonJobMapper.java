@@ -1,5 +1,6 @@
 package happysaucer.server.season;
 
+import happysaucer.core.work.JobKind;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -17,7 +18,7 @@ interface SeasonJobMapper {
       """
       j.id, j.plant_id, j.work_key, j.kind, j.place, j.action, j.urgency, j.source, j.status, j.job_id,
       j.aftercare_step_id, j.after_id, j.after_from, j.after_to, j.from_on, j.to_on, j.ideal_on,
-      j.minutes, j.people, j.skills, j.litres, j.grams, j.to_order, j.material_on, j.material_never,
+      j.minutes, j.minutes_ruled, j.people, j.skills, j.litres, j.grams, j.to_order, j.material_on, j.material_never,
       j.held, j.why, j.note, j.planned_on, j.lead_id, j.helper_id, j.pinned, j.overruled,
       j.published_on, j.published_lead, j.published_helper, j.sequence, j.done_on, j.taken, j.version
       """;
@@ -41,6 +42,9 @@ interface SeasonJobMapper {
           + " from season_job j where j.status = 'OPEN' order by j.ideal_on, j.id limit #{most}")
   List<SeasonJobRow> open(int most);
 
+  @Select("select count(*) from season_job where status = 'OPEN'")
+  int openCount();
+
   @Select("select " + COLUMNS + " from season_job j where j.id = #{id} for update")
   @Nullable SeasonJobRow locked(UUID id);
 
@@ -57,6 +61,34 @@ interface SeasonJobMapper {
   @Select("select " + COLUMNS + " from season_job j where j.job_id = #{job} and j.status = 'OPEN'")
   @Nullable SeasonJobRow ofJob(UUID job);
 
+  @Select(
+      "select "
+          + COLUMNS
+          + " from season_job j where j.aftercare_step_id = #{step} and j.status in ('OPEN', 'DONE')")
+  @Nullable SeasonJobRow ofStep(UUID step);
+
+  /** What small jobs of a kind took together, and what the rules had thought of them, minutes. */
+  record TookRow(JobKind kind, double taken, double ruled) {}
+
+  @Select(
+      """
+      select kind, sum(taken) as taken, sum(minutes_ruled) as ruled from season_job
+      where status = 'DONE' and taken is not null and minutes_ruled > 0 and place = 'SITE'
+        and source <> 'HAND' and done_on >= #{since}
+      group by kind""")
+  List<TookRow> took(LocalDate since);
+
+  record WateredRow(UUID plantId, LocalDate wateredOn) {}
+
+  @Select(
+      """
+      <script>
+      select plant_id, max(watered_on) as watered_on from watering where plant_id in
+      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      group by plant_id
+      </script>""")
+  List<WateredRow> watered(@Param("plants") Collection<UUID> plants);
+
   /** What stands in the days of somebody's work, done or not. */
   @Select(
       "select "
@@ -71,14 +103,14 @@ interface SeasonJobMapper {
       """
       <script>
       merge into season_job (id, plant_id, work_key, kind, place, action, urgency, source, status, job_id,
-        aftercare_step_id, after_id, after_from, after_to, from_on, to_on, ideal_on, minutes, people,
+        aftercare_step_id, after_id, after_from, after_to, from_on, to_on, ideal_on, minutes, minutes_ruled, people,
         skills, litres, grams, to_order, material_on, material_never, held, why, note, planned_on,
         lead_id, helper_id, pinned, overruled, published_on, published_lead, published_helper, sequence,
         done_on, taken, version, changed_at) key (id) values
       <foreach collection='rows' item='r' separator=','>
         (#{r.id}, #{r.plantId}, #{r.workKey}, #{r.kind}, #{r.place}, #{r.action}, #{r.urgency},
          #{r.source}, #{r.status}, #{r.jobId}, #{r.aftercareStepId}, #{r.afterId}, #{r.afterFrom},
-         #{r.afterTo}, #{r.fromOn}, #{r.toOn}, #{r.idealOn}, #{r.minutes}, #{r.people}, #{r.skills},
+         #{r.afterTo}, #{r.fromOn}, #{r.toOn}, #{r.idealOn}, #{r.minutes}, #{r.minutesRuled}, #{r.people}, #{r.skills},
          #{r.litres}, #{r.grams}, #{r.toOrder}, #{r.materialOn}, #{r.materialNever}, #{r.held},
          #{r.why}, #{r.note}, #{r.plannedOn}, #{r.leadId}, #{r.helperId}, #{r.pinned},
          #{r.overruled}, #{r.publishedOn}, #{r.publishedLead}, #{r.publishedHelper}, #{r.sequence},

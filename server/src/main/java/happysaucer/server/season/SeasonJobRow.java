@@ -30,6 +30,10 @@ final class SeasonJobRow {
   LocalDate toOn = LocalDate.EPOCH;
   LocalDate idealOn = LocalDate.EPOCH;
   int minutes;
+
+  /** By the rules alone. */
+  int minutesRuled;
+
   int people = 1;
   String skills = "";
   double litres;

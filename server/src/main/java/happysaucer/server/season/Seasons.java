@@ -112,6 +112,11 @@ class Seasons {
     return gather(mapper.open(MOST_JOBS));
   }
 
+  /** Open jobs beyond those that are planned at once. */
+  int more(Season season) {
+    return season.jobs().size() < MOST_JOBS ? 0 : mapper.openCount() - season.jobs().size();
+  }
+
   Season gather(List<SeasonJobRow> rows) {
     List<CrewView> out =
         crews.all().stream()

@@ -113,6 +113,9 @@ final class DaySheet {
       for (DayJob job : stop.jobs()) {
         y = job(ink, job, y, size, draw);
       }
+      for (DayPlan.AlsoDue also : stop.also()) {
+        y = also(ink, also, y, size * 0.9f, draw);
+      }
       y += size * 0.6f;
     }
     return y;
@@ -175,6 +178,30 @@ final class DaySheet {
         }
         y += Ink.line(size * 0.9f);
       }
+    }
+    return y;
+  }
+
+  private float also(Ink ink, DayPlan.AlsoDue also, float from, float size, boolean draw)
+      throws IOException {
+    float y = from;
+    float x = MARGIN + TICK + 6;
+    if (draw) {
+      ink.box(MARGIN, y - TICK + 1, TICK, TICK);
+    }
+    String line =
+        also.label()
+            + " "
+            + also.commonName()
+            + ", "
+            + also.spotName()
+            + ": "
+            + String.join("; ", also.texts());
+    for (String part : ink.wrapped(line, size, leftWidth() - TICK - 6)) {
+      if (draw) {
+        ink.text(part, x, y, size);
+      }
+      y += Ink.line(size);
     }
     return y;
   }
@@ -267,7 +294,10 @@ final class DaySheet {
       }
       bold(title);
       for (LoadLine each : lines) {
-        line(amount(each) + (labels ? " (" + String.join(", ", each.of()) + ")" : ""));
+        line(
+            amount(each)
+                + (each.place().isEmpty() ? "" : ", " + each.place())
+                + (labels ? " (" + String.join(", ", each.of()) + ")" : ""));
       }
     }
   }

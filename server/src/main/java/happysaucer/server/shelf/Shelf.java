@@ -92,7 +92,8 @@ public class Shelf {
           Integer priceCents,
       @NotNull(message = "Send a note, empty if there is none.")
           @Size(max = 400, message = "At most 400 letters.")
-          String note) {}
+          String note,
+      @Nullable @Size(max = 60, message = "At most 60 letters.") String place) {}
 
   /**
    * @param id made by the sender, so that the same move sent twice counts once
@@ -280,6 +281,7 @@ public class Shelf {
     StaleException.Change.compare(changes, "lowAt", mine.lowAt(), theirs.lowAt());
     StaleException.Change.compare(changes, "priceCents", mine.priceCents(), theirs.priceCents());
     StaleException.Change.compare(changes, "note", mine.note(), theirs.note());
+    StaleException.Change.compare(changes, "place", mine.place(), theirs.place());
     return changes;
   }
 
@@ -390,7 +392,7 @@ public class Shelf {
             + " cm";
     mapper.add(
         ShelfMeasures.stored(
-            id, name, pot.drainHoles() == 0 ? Kind.COVER : Kind.GROW, pot, 1, 0, null, ""),
+            id, name, pot.drainHoles() == 0 ? Kind.COVER : Kind.GROW, pot, 1, 0, null, "", ""),
         clock.now(),
         user.id());
     return id;

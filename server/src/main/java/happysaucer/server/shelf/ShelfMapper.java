@@ -17,7 +17,7 @@ interface ShelfMapper {
       """
       select s.id, s.name, s.kind, s.shape, s.material, s.top_mm, s.base_mm, s.top_depth_mm,
              s.base_depth_mm, s.height_mm, s.mouth_mm, s.foot_mm, s.mass_g, s.drain_holes, s.feet,
-             s.wire_holes, s.in_stock, s.low_at, s.price_cents, s.note, s.version,
+             s.wire_holes, s.in_stock, s.low_at, s.price_cents, s.note, s.place, s.version,
              cast(coalesce(r.reserved, 0) as int) as reserved
       from shelf_pot s left join (
         select shelf_pot_id, sum(pot_count) as reserved from job
@@ -74,11 +74,11 @@ interface ShelfMapper {
       """
       insert into shelf_pot (id, name, kind, shape, material, top_mm, base_mm, top_depth_mm, base_depth_mm,
                              height_mm, mouth_mm, foot_mm, mass_g, drain_holes, feet, wire_holes,
-                             in_stock, low_at, price_cents, note, version, changed_at, changed_by)
+                             in_stock, low_at, price_cents, note, place, version, changed_at, changed_by)
       values (#{p.id}, #{p.name}, #{p.kind}, #{p.shape}, #{p.material}, #{p.topMm}, #{p.baseMm},
               #{p.topDepthMm}, #{p.baseDepthMm}, #{p.heightMm}, #{p.mouthMm}, #{p.footMm}, #{p.massG},
               #{p.drainHoles}, #{p.feet}, #{p.wireHoles}, #{p.inStock}, #{p.lowAt}, #{p.priceCents},
-              #{p.note}, 1, #{at}, #{user})""")
+              #{p.note}, #{p.place}, 1, #{at}, #{user})""")
   void add(@Param("p") ShelfPot pot, @Param("at") Instant at, @Param("user") UUID user);
 
   @Update(
@@ -89,7 +89,7 @@ interface ShelfMapper {
              height_mm = #{p.heightMm}, mouth_mm = #{p.mouthMm}, foot_mm = #{p.footMm},
              mass_g = #{p.massG}, drain_holes = #{p.drainHoles}, feet = #{p.feet},
              wire_holes = #{p.wireHoles}, low_at = #{p.lowAt}, price_cents = #{p.priceCents},
-             note = #{p.note}, version = version + 1, changed_at = #{at}, changed_by = #{user}
+             note = #{p.note}, place = #{p.place}, version = version + 1, changed_at = #{at}, changed_by = #{user}
       where id = #{p.id} and version = #{version} and removed_at is null""")
   int edit(
       @Param("p") ShelfPot pot,

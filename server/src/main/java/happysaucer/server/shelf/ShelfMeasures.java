@@ -64,7 +64,8 @@ final class ShelfMeasures {
           request.inStock(),
           request.lowAt(),
           request.priceCents(),
-          request.note().trim());
+          request.note().trim(),
+          request.place() == null ? "" : request.place().trim());
     } catch (RefusedException e) {
       throw new InputException(
           e.faults().stream()
@@ -86,7 +87,8 @@ final class ShelfMeasures {
       int inStock,
       int lowAt,
       @Nullable Integer priceCents,
-      String note) {
+      String note,
+      String place) {
     boolean trough = pot.shape() == Shape.TROUGH;
     return new ShelfPot(
         id,
@@ -109,6 +111,7 @@ final class ShelfMeasures {
         lowAt,
         priceCents,
         note,
+        place,
         1,
         0);
   }

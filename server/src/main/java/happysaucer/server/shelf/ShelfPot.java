@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param reserved by open jobs
  * @param lowAt so many left or fewer are few
  * @param priceCents each, null where nobody wrote it down
+ * @param place where it stands, in the words of the team; empty where nobody said
  */
 public record ShelfPot(
     UUID id,
@@ -33,6 +34,7 @@ public record ShelfPot(
     int lowAt,
     @Nullable Integer priceCents,
     String note,
+    String place,
     int version,
     int reserved) {
 

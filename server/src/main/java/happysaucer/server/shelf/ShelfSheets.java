@@ -54,7 +54,8 @@ public class ShelfSheets {
           "in stock",
           "low at",
           "price",
-          "note");
+          "note",
+          "place");
 
   private static final Rows.Head HEAD =
       new Rows.Head(MOST_ROWS)
@@ -76,7 +77,8 @@ public class ShelfSheets {
           .optional("in stock", "stock", "count", "number")
           .optional("low at", "low")
           .optional("price")
-          .optional("note");
+          .optional("note")
+          .optional("place", "where", "rack");
 
   private final Shelf shelf;
   private final Books books;
@@ -143,7 +145,8 @@ public class ShelfSheets {
             cells.whole("in stock", 0),
             cells.whole("low at", 0),
             cells.cents(),
-            cells.note());
+            cells.words("note", 400),
+            cells.words("place", 60));
     ShelfPot pot = null;
     if (cells.faults.isEmpty()) {
       try {
@@ -174,12 +177,12 @@ public class ShelfSheets {
       return name;
     }
 
-    String note() {
-      String note = row.text("note");
-      if (note.length() > 400) {
-        faults.add(new Fault("note", "At most 400 letters.", note));
+    String words(String column, int most) {
+      String text = row.text(column);
+      if (text.length() > most) {
+        faults.add(new Fault(column, "At most " + most + " letters.", text));
       }
-      return note;
+      return text;
     }
 
     <E extends Enum<E>> E code(String column, Class<E> type, E standard) {
@@ -280,7 +283,8 @@ public class ShelfSheets {
         pot.priceCents() == null
             ? ""
             : new BigDecimal(pot.priceCents()).movePointLeft(2).toPlainString(),
-        pot.note());
+        pot.note(),
+        pot.place());
   }
 
   private static String cm(@Nullable Double mm) {
@@ -333,6 +337,7 @@ public class ShelfSheets {
               pick.count(),
               1,
               null,
+              "",
               ""));
     }
     if (history.firstTime(request.id(), request)) {
