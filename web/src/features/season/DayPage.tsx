@@ -265,8 +265,23 @@ function VanLoad({ load }: { load: Plan['load'] }) {
               <span className="measure">{amount(l, units)}</span>
               <span>
                 {words(l.label)}
-                {l.place && `, ${l.place}`}
-                {labels && <small> for {l.of.join(', ')}</small>}
+                {(l.place || labels) && (
+                  <small>
+                    {' '}
+                    {l.place && `${l.place}; `}
+                    {labels && (
+                      <>
+                        for{' '}
+                        {l.of.map((of, i) => (
+                          <span key={of} className={classes.of}>
+                            {of}
+                            {i < l.of.length - 1 && ','}
+                          </span>
+                        ))}
+                      </>
+                    )}
+                  </small>
+                )}
               </span>
             </li>
           ))}

@@ -1,8 +1,6 @@
 package happysaucer.server.season;
 
-import happysaucer.core.round.DueWork;
 import happysaucer.core.round.Route;
-import happysaucer.core.work.JobKind;
 import happysaucer.server.client.SeasonSite;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.crew.Crews.CrewPerson;
@@ -11,7 +9,6 @@ import happysaucer.server.job.Jobs;
 import happysaucer.server.job.Jobs.JobWork;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.round.Rounds;
-import happysaucer.server.season.DayPlan.AlsoDue;
 import happysaucer.server.season.DayPlan.DayJob;
 import happysaucer.server.season.DayPlan.DayStop;
 import happysaucer.server.season.SeasonJobMapper.PlantAtRow;
@@ -21,15 +18,12 @@ import happysaucer.server.travel.Roads;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -70,8 +64,9 @@ public class CrewDays {
    */
   public DayPlan of(UUID crewId, @Nullable LocalDate date) {
     LocalDate on = date == null ? clock.today() : date;
+    List<SeasonJobRow> ofTheDay = rows.planned(on, on, Seasons.MOST_JOBS);
     List<SeasonJobRow> planned =
-        rows.planned(on, on, Seasons.MOST_JOBS).stream()
+        ofTheDay.stream()
             .filter(row -> crewId.equals(row.leadId) || crewId.equals(row.helperId))
             .toList();
     Season season = seasons.gather(planned);
@@ -89,7 +84,15 @@ public class CrewDays {
     Map<UUID, JobWork> work =
         jobs.workOf(planned.stream().map(row -> row.jobId).filter(Objects::nonNull).toList());
     Ordered day = ordered(season, crew, on, byPlace);
-    return laid(season, crew, on, day, work, rounds.at(day.sites(), on, user.id()));
+    return laid(season, crew, on, day, work, beside(day, ofTheDay, on));
+  }
+
+  private Map<UUID, Beside> beside(Ordered day, List<SeasonJobRow> ofTheDay, LocalDate on) {
+    Map<UUID, Beside> beside = new HashMap<>();
+    rounds
+        .at(day.sites(), on, user.id())
+        .forEach((site, stop) -> beside.put(site, Beside.of(stop, ofTheDay)));
+    return beside;
   }
 
   private static PlantAtRow plant(Season season, SeasonJobRow row) {
@@ -130,7 +133,7 @@ public class CrewDays {
       LocalDate on,
       Ordered day,
       Map<UUID, JobWork> work,
-      Map<UUID, Rounds.Stop> there) {
+      Map<UUID, Beside> there) {
     Roads.Place home = seasons.workshop(season.sites());
     List<UUID> sites = day.sites();
     Route route = day.route();
@@ -222,7 +225,7 @@ public class CrewDays {
       int place,
       int way,
       Route.Stop stop,
-      Rounds.@Nullable Stop there) {
+      @Nullable Beside there) {
     SeasonSite at = season.sites().get(site);
     SeasonSite.Open open = at == null ? null : at.on(on).orElse(null);
     return new DayStop(
@@ -240,47 +243,8 @@ public class CrewDays {
         Math.max(0, route.leave().get(place) - stop.closes()),
         at == null ? 0 : at.settingUpMinutes(),
         rows.stream().map(row -> job(season, crew, on, row, work)).toList(),
-        there == null ? List.of() : also(there, rows),
-        there);
-  }
-
-  /** Kinds of work that a job of the day sees to as well. */
-  private static final Map<JobKind, Set<DueWork.Kind>> SEES_TO =
-      Map.of(
-          JobKind.REPOT, Set.of(DueWork.Kind.JOB, DueWork.Kind.CALL, DueWork.Kind.CHECK),
-          JobKind.TREATMENT, Set.of(DueWork.Kind.JOB, DueWork.Kind.CALL, DueWork.Kind.CHECK),
-          JobKind.SLIP_CHECK, Set.of(DueWork.Kind.CHECK),
-          JobKind.FOLLOW_UP, Set.of(DueWork.Kind.CHECK));
-
-  private static List<AlsoDue> also(Rounds.Stop there, List<SeasonJobRow> rows) {
-    Map<UUID, Set<DueWork.Kind>> seen = new HashMap<>();
-    Set<UUID> steps = new HashSet<>();
-    for (SeasonJobRow row : rows) {
-      seen.computeIfAbsent(row.plantId, id -> EnumSet.noneOf(DueWork.Kind.class))
-          .addAll(SEES_TO.getOrDefault(row.kind, Set.of()));
-      if (row.aftercareStepId != null) {
-        steps.add(row.aftercareStepId);
-      }
-    }
-    List<AlsoDue> also = new ArrayList<>();
-    for (Rounds.RoundPlant plant : there.plants()) {
-      List<String> texts =
-          plant.due().stream()
-              .filter(due -> !seen.getOrDefault(plant.plant().id(), Set.of()).contains(due.kind()))
-              .filter(due -> due.id() == null || !steps.contains(due.id()))
-              .map(Rounds.Due::text)
-              .toList();
-      if (!texts.isEmpty() && !plant.checkedToday()) {
-        also.add(
-            new AlsoDue(
-                plant.plant().id(),
-                plant.plant().label(),
-                plant.plant().commonName(),
-                plant.plant().spotName(),
-                texts));
-      }
-    }
-    return also;
+        there == null ? List.of() : there.also(),
+        there == null ? null : there.round());
   }
 
   private static DayJob job(

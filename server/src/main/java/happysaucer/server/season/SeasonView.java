@@ -123,6 +123,16 @@ class SeasonView {
 
   /** The weeks of a season with the load of a plan. */
   List<LoadWeek> weeks(Season season, Function<SeasonJobRow, Optional<SeasonSetup.At>> plan) {
+    return weeks(season, plan, Optional.empty());
+  }
+
+  /**
+   * @param hands that are there in a question what if
+   */
+  List<LoadWeek> weeks(
+      Season season,
+      Function<SeasonJobRow, Optional<SeasonSetup.At>> plan,
+      Optional<SeasonSetup.Crew> hands) {
     int starts = settings.weekStarts();
     Map<LocalDate, int[]> weeks = new LinkedHashMap<>();
     LocalDate last = season.date(SeasonJobs.DAYS - 1);
@@ -137,6 +147,13 @@ class SeasonView {
             crew.minutesOn(day) * crew.peopleOn(day);
       }
     }
+    hands.ifPresent(
+        more -> {
+          for (int day = 0; day < SeasonJobs.DAYS; day++) {
+            Objects.requireNonNull(weeks.get(weekOf(season.date(day), starts)))[0] +=
+                more.minutes()[day] * more.people()[day];
+          }
+        });
     Map<UUID, SeasonJobRow> byId = byId(season);
     Set<String> trips = new HashSet<>();
     Set<String> visits = new HashSet<>();
@@ -165,8 +182,12 @@ class SeasonView {
           slot -> {
             for (UUID each : crewsOf(slot)) {
               CrewView crew = season.crew(each);
-              if (crew != null && trips.add(slot.day() + "/" + each + "/" + site)) {
-                planned[3] += season.tripMinutes(site) * Math.max(1, crew.peopleOn(on));
+              int people =
+                  crew == null
+                      ? hands.map(more -> more.people()[slot.day()]).orElse(0)
+                      : Math.max(1, crew.peopleOn(on));
+              if (people > 0 && trips.add(slot.day() + "/" + each + "/" + site)) {
+                planned[3] += season.tripMinutes(site) * people;
               }
             }
           });

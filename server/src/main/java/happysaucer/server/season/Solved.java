@@ -100,7 +100,10 @@ class Solved {
             .filter(cost -> cost.level() == Level.HARD)
             .map(cost -> cost.rule() + ": " + cost.amount() + " over, " + cost.times() + " times")
             .toList(),
-        view.weeks(season, job -> Optional.ofNullable(plan.get(job.id))));
+        view.weeks(
+            season,
+            job -> Optional.ofNullable(plan.get(job.id)),
+            setup.crews().stream().filter(crew -> crew.id().equals(Otherwise.HANDS)).findFirst()));
   }
 
   /** What stands against the best day of those that come latest: really put there, and reckoned. */
