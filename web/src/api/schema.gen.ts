@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/method": {
         parameters: {
             query?: never;
@@ -1060,6 +1076,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{id}/deliveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["receive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/method/effect": {
         parameters: {
             query?: never;
@@ -1436,6 +1468,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2229,6 +2277,8 @@ export interface components {
             toOrder: boolean;
             /** Format: date */
             materialOn: string | null;
+            /** Format: uuid */
+            orderId: string | null;
             materialNever: boolean;
             held: string | null;
             why: string | null;
@@ -2256,6 +2306,8 @@ export interface components {
             /** Format: date */
             materialOn?: string | null;
             materialNever: boolean;
+            /** Format: uuid */
+            orderId?: string | null;
         };
         Ball: {
             /** Format: double */
@@ -3121,6 +3173,41 @@ export interface components {
             recheckDays?: number | null;
             reason: string;
         };
+        OrderRequest: {
+            /** Format: uuid */
+            shelfPotId: string;
+            supplier: string;
+            /** Format: int32 */
+            amount: number;
+            /** Format: date */
+            orderedOn: string;
+            /** Format: date */
+            dueOn: string;
+            note: string;
+        };
+        OrderView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            shelfPotId: string;
+            pot: string;
+            supplier: string;
+            /** Format: int32 */
+            amount: number;
+            /** Format: int32 */
+            received: number;
+            /** Format: date */
+            orderedOn: string;
+            /** Format: date */
+            dueOn: string;
+            /** Format: date */
+            endedOn: string | null;
+            note: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            waiting: number;
+        };
         ChoiceRequest: {
             /** @enum {string} */
             level: "TEAM" | "CLIENT" | "GROUP" | "PLANT";
@@ -3651,6 +3738,13 @@ export interface components {
             code: string;
             /** Format: date-time */
             until: string;
+        };
+        DeliveryRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            amount: number;
+            last: boolean;
         };
         EffectRequest: {
             /** Format: uuid */
@@ -5272,6 +5366,34 @@ export interface operations {
             };
         };
     };
+    put_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"][];
+                };
+            };
+        };
+    };
     page_1: {
         parameters: {
             query?: never;
@@ -6549,6 +6671,32 @@ export interface operations {
             };
         };
     };
+    receive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeliveryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"][];
+                };
+            };
+        };
+    };
     effect_1: {
         parameters: {
             query?: never;
@@ -7093,6 +7241,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Member"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"][];
                 };
             };
         };

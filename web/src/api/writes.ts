@@ -261,6 +261,18 @@ export const writes = {
       body(api.PUT('/api/shelf/{id}', { params: { path: { id }, header: version(of) }, body: request })),
     touches: () => OF_THE_SHELF,
   }),
+  saveOrder: write({
+    send: ({ id, version: of, request }: MaybeNew<Schemas['OrderRequest']>) =>
+      body(api.PUT('/api/orders/{id}', { params: { path: { id }, header: version(of) }, body: request })),
+    touches: () => [['season']],
+    fills: () => ['orders'],
+  }),
+  receiveOrder: write({
+    send: ({ id, request }: { id: string; request: Schemas['DeliveryRequest'] }) =>
+      body(api.POST('/api/orders/{id}/deliveries', { params: { path: { id } }, body: request })),
+    touches: () => [...OF_THE_SHELF, ...OF_THE_SEASON],
+    fills: () => ['orders'],
+  }),
   removePot: write({
     send: ({ id }: { id: string }) => body(api.DELETE('/api/shelf/{id}', { params: { path: { id } } })),
     touches: () => OF_THE_SHELF,

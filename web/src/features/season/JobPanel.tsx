@@ -1,4 +1,4 @@
-import { Button, Checkbox, Switch, Textarea } from '@mantine/core';
+import { Button, Checkbox, NativeSelect, Switch, Textarea } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -102,7 +102,8 @@ function Acts({ job }: { job: Job }) {
   const pin = useWrite(writes.pinJob);
   const say = useWrite(writes.sayOfJob);
   const out = useWrite(writes.takeOutJob, { done: () => notifyDone('Taken out of the season.') });
-  const facts = { bench: job.place === 'BENCH', materialOn: job.materialOn, materialNever: job.materialNever };
+  const facts = { bench: job.place === 'BENCH', materialOn: job.materialOn, materialNever: job.materialNever, orderId: job.orderId };
+  const orders = useQuery({ ...reads.orders(), enabled: job.toOrder || job.orderId !== null });
   return (
     <div className={classes.acts}>
       <h3>Move to</h3>
@@ -136,14 +137,22 @@ function Acts({ job }: { job: Job }) {
           onChange={(e) => say.mutate({ id: job.id, request: { ...facts, bench: e.currentTarget.checked } })}
         />
       )}
-      {job.toOrder && (
+      {(job.toOrder || job.orderId) && (
         <fieldset className={classes.pot}>
           <legend>Its pot is to be ordered</legend>
-          <DateField label="Comes on" value={facts.materialOn ?? ''} change={(day) => say.mutate({ id: job.id, request: { ...facts, materialOn: day || null } })} />
+          {orders.data && orders.data.length > 0 && (
+            <NativeSelect
+              label="With this order"
+              value={facts.orderId ?? ''}
+              onChange={(e) => say.mutate({ id: job.id, request: { ...facts, materialNever: false, orderId: e.currentTarget.value || null } })}
+              data={[{ value: '', label: 'none of these' }, ...orders.data.map((o) => ({ value: o.id, label: `${o.pot}, ${o.supplier}, ${day(o.dueOn)}` }))]}
+            />
+          )}
+          <DateField label="Comes on" value={facts.materialOn ?? ''} change={(day) => say.mutate({ id: job.id, request: { ...facts, orderId: null, materialOn: day || null } })} />
           <Checkbox
             label="It does not come"
             checked={facts.materialNever}
-            onChange={(e) => say.mutate({ id: job.id, request: { ...facts, materialOn: null, materialNever: e.currentTarget.checked } })}
+            onChange={(e) => say.mutate({ id: job.id, request: { ...facts, materialOn: null, orderId: null, materialNever: e.currentTarget.checked } })}
           />
           {!facts.materialOn && !facts.materialNever && <small>Until somebody says, it is taken to come within two weeks.</small>}
         </fieldset>

@@ -11,6 +11,7 @@ import { measures } from '../../ui/sectionShape';
 import { plain } from '../../ui/words';
 import { useReader } from '../team/session';
 import { MoveStock } from './MoveStock';
+import { Ordered } from './Ordered';
 import { narrowed, useShelf, type ShelfItem } from './useShelf';
 import { price } from './words';
 import classes from './Shelf.module.css';
@@ -64,6 +65,7 @@ export function ShelfPage() {
         </p>
       ) : (
         <>
+          <Ordered items={data.items} />
           <div className={`${page.tools} ${classes.narrow}`}>
             <TextInput
               aria-label="Narrow the shelf"

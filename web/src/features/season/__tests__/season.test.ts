@@ -8,7 +8,7 @@ const job = (more: Partial<Job>): Job => ({
   id: 'j', plantId: 'p', label: 'T-001', commonName: 'Kentia palm', potShape: 'STANDARD', potTopMm: 300, potBaseMm: 220, potHeightMm: 280, siteId: 's',
   siteName: 'Hall', spotName: 'Desk', kind: 'REPOT', place: 'SITE', action: 'POT_UP', urgency: 'THIS_WINDOW', source: 'CALL', jobId: null, afterId: null,
   fromOn: '2027-04-12', toOn: '2027-09-10', idealOn: '2027-04-26', minutes: 40, people: 1, skills: [], litres: 10, kilograms: 8, toOrder: false,
-  materialOn: null, materialNever: false, held: null, why: null, note: '', plannedOn: null, leadId: null, helperId: null, pinned: false, overruled: null,
+  materialOn: null, materialNever: false, orderId: null, held: null, why: null, note: '', plannedOn: null, leadId: null, helperId: null, pinned: false, overruled: null,
   published: false, daysLate: 0, blocked: null, version: 1, ...more,
 });
 const week = (first: string, capacity: number, wanted: number, planned = 0, driving = 0): Week => ({ first, capacity, wanted, planned, driving });

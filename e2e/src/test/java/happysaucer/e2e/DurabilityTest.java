@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -33,6 +35,13 @@ class DurabilityTest {
     Team team = new Team("technician");
     try {
       String plant = team.plant(app, "T-040");
+      Team planner = new Team("planner");
+      String search = app.url() + "/api/season/runs/00000000-0000-4000-8000-0000000000bb";
+      planner.send("PUT", search, "{\"kind\":\"ANEW\",\"seconds\":300,\"otherwise\":null}");
+      // what is found is kept every two seconds
+      for (int i = 0; i < 300 && spentMs(planner.send("GET", search, null).body()) < 5000; i++) {
+        TimeUnit.MILLISECONDS.sleep(50);
+      }
       for (int kill = 0; kill < Math.max(1, KILLS / 2); kill++) {
         int before = team.acknowledged().size();
         List<Thread> writers =
@@ -50,9 +59,23 @@ class DurabilityTest {
       assertThat(team.lost(app, plant)).isZero();
       assertThat(team.send("GET", app.url() + "/api/plants/" + plant, null).body())
           .contains("0.41");
+      String found = planner.send("GET", search, null).body();
+      for (int i = 0; i < 200 && found.contains("\"outcome\":null"); i++) {
+        TimeUnit.MILLISECONDS.sleep(50);
+        found = planner.send("GET", search, null).body();
+      }
+      assertThat(found).contains("\"status\":\"STOPPED\"").doesNotContain("\"outcome\":null");
+      assertThat(planner.send("POST", search + "/accept", null).body())
+          .as("what the search had found before the kill can be taken")
+          .contains("\"status\":\"ACCEPTED\"");
     } finally {
       app.close();
     }
+  }
+
+  private static long spentMs(String run) {
+    Matcher spent = Pattern.compile("\"spentMs\":(\\d+)").matcher(run);
+    return spent.find() ? Long.parseLong(spent.group(1)) : 0;
   }
 
   @Test
@@ -151,6 +174,7 @@ class DurabilityTest {
               "season_run_slot",
               "season_run",
               "season_job",
+              "pot_order",
               "season_weight",
               "site_access_day",
               "absence",

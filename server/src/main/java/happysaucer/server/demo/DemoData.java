@@ -13,7 +13,9 @@ import happysaucer.server.crew.Crews;
 import happysaucer.server.job.Bench;
 import happysaucer.server.job.Bench.OldPot;
 import happysaucer.server.job.Jobs;
+import happysaucer.server.order.Orders;
 import happysaucer.server.plant.Plants;
+import happysaucer.server.shelf.Shelf;
 import happysaucer.server.shelf.ShelfSheets;
 import happysaucer.server.shelf.ShelfSheets.ShelfImportRequest;
 import happysaucer.server.team.Account;
@@ -62,6 +64,8 @@ class DemoData implements SmartInitializingSingleton {
   private final ShelfSheets shelf;
   private final Plants plants;
   private final Crews crews;
+  private final Orders orders;
+  private final Shelf shelfOfPots;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transaction;
 
@@ -82,6 +86,8 @@ class DemoData implements SmartInitializingSingleton {
       ShelfSheets shelf,
       Plants plants,
       Crews crews,
+      Orders orders,
+      Shelf shelfOfPots,
       ApplicationEventPublisher events,
       TransactionTemplate transaction) {
     this.wanted = wanted;
@@ -96,6 +102,8 @@ class DemoData implements SmartInitializingSingleton {
     this.shelf = shelf;
     this.plants = plants;
     this.crews = crews;
+    this.orders = orders;
+    this.shelfOfPots = shelfOfPots;
     this.events = events;
     this.transaction = transaction;
   }
@@ -173,9 +181,32 @@ class DemoData implements SmartInitializingSingleton {
         () -> shelf.read(new ShelfImportRequest(past.id(), shelfRows, true), Units.METRIC));
     asTechnician(() -> pastJobs(made, today));
     asTechnician(() -> openJobs(made, today));
+    asTechnician(() -> orders(today));
     past.write(technician);
     plants.indexAll();
     events.publishEvent(new PlantTouched(made.stream().map(Made::id).toList()));
+  }
+
+  /** One that is overdue, one on its way. */
+  private void orders(LocalDate today) {
+    order("Clay 25 cm", 4, today.minusDays(16), today.minusDays(2));
+    order("Plastic 30 cm", 6, today.minusDays(5), today.plusDays(9));
+  }
+
+  private void order(String pot, int amount, LocalDate ordered, LocalDate due) {
+    orders.add(
+        UUID.nameUUIDFromBytes(pot.getBytes(StandardCharsets.UTF_8)),
+        new Orders.OrderRequest(
+            shelfOfPots.pots().stream()
+                .filter(each -> each.name().equals(pot))
+                .findFirst()
+                .orElseThrow()
+                .id(),
+            "Quay Potters",
+            amount,
+            ordered,
+            due,
+            ""));
   }
 
   /** Three people in two crews; repots are done on two days of the week each, visits on others. */

@@ -135,12 +135,18 @@ final class Looking {
       return;
     }
     if (row.held != null) {
-      row.note = "Was planned for " + on + "; held since.";
+      row.note = "Was planned for " + SeasonWords.day(on) + "; held since.";
       row.unplan();
     } else if (on.isBefore(row.fromOn) || on.isAfter(row.toOn)) {
       if (row.pinned) {
         row.note =
-            "Pinned to " + on + ", outside its days from " + row.fromOn + " to " + row.toOn + ".";
+            "Pinned to "
+                + SeasonWords.day(on)
+                + ", outside its days from "
+                + SeasonWords.day(row.fromOn)
+                + " to "
+                + SeasonWords.day(row.toOn)
+                + ".";
       } else {
         row.note =
             "Was planned for "
@@ -287,7 +293,10 @@ final class Looking {
         SeasonJobs.end(row, "The plant does not ask for it any more.");
       } else {
         SeasonJobs.end(
-            row, "Was planned for " + row.plannedOn + "; the plant does not ask for it any more.");
+            row,
+            "Was planned for "
+                + SeasonWords.day(row.plannedOn)
+                + "; the plant does not ask for it any more.");
       }
       changed.add(row);
     }

@@ -9,6 +9,7 @@ import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.Jobs;
+import happysaucer.server.order.Orders;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
@@ -41,6 +42,7 @@ class SeasonHand {
   private final SeasonJobMapper rows;
   private final Jobs repots;
   private final Aftercares aftercares;
+  private final Orders orders;
   private final ChangeLog history;
   private final TeamClock clock;
 
@@ -48,11 +50,13 @@ class SeasonHand {
       SeasonJobMapper rows,
       Jobs repots,
       Aftercares aftercares,
+      Orders orders,
       ChangeLog history,
       TeamClock clock) {
     this.rows = rows;
     this.repots = repots;
     this.aftercares = aftercares;
+    this.orders = orders;
     this.history = history;
     this.clock = clock;
   }
@@ -114,11 +118,13 @@ class SeasonHand {
    * @param bench on the bench of the workshop, fetched and brought back
    * @param materialOn the day on which its pot comes; null where nobody knows
    * @param materialNever its pot does not come
+   * @param orderId with which its pot comes; its day is that of the order
    */
   record FactsRequest(
       @NotNull(message = "Say whether it is done on the bench.") Boolean bench,
       @Nullable LocalDate materialOn,
-      @NotNull(message = "Say whether its pot comes.") Boolean materialNever) {}
+      @NotNull(message = "Say whether its pot comes.") Boolean materialNever,
+      @Nullable UUID orderId) {}
 
   @Transactional
   public void say(UUID id, FactsRequest request) {
@@ -131,6 +137,20 @@ class SeasonHand {
     List<SeasonJobRow> changed = new ArrayList<>();
     row.materialOn = request.materialNever() ? null : request.materialOn();
     row.materialNever = request.materialNever();
+    row.orderId = null;
+    if (request.orderId() != null && !request.materialNever()) {
+      Orders.OrderView order =
+          orders
+              .of(request.orderId())
+              .orElseThrow(
+                  () ->
+                      InputException.of(
+                          "orderId",
+                          "This order has ended. Choose another, or give a day.",
+                          request.orderId()));
+      row.orderId = order.id();
+      row.materialOn = order.dueOn();
+    }
     boolean onBench = row.place == JobPlace.BENCH;
     SeasonJobRow back = null;
     if (request.bench() && !onBench) {

@@ -18,7 +18,7 @@ interface SeasonJobMapper {
       """
       j.id, j.plant_id, j.work_key, j.kind, j.place, j.action, j.urgency, j.source, j.status, j.job_id,
       j.aftercare_step_id, j.after_id, j.after_from, j.after_to, j.from_on, j.to_on, j.ideal_on,
-      j.minutes, j.minutes_ruled, j.people, j.skills, j.litres, j.grams, j.to_order, j.material_on, j.material_never,
+      j.minutes, j.minutes_ruled, j.people, j.skills, j.litres, j.grams, j.to_order, j.material_on, j.material_never, j.order_id,
       j.held, j.why, j.note, j.planned_on, j.lead_id, j.helper_id, j.pinned, j.overruled,
       j.published_on, j.published_lead, j.published_helper, j.sequence, j.done_on, j.taken, j.version
       """;
@@ -57,6 +57,12 @@ interface SeasonJobMapper {
           order by j.id for update
           </script>""")
   List<SeasonJobRow> lockedAll(@Param("ids") Collection<UUID> ids);
+
+  @Select(
+      "select "
+          + COLUMNS
+          + " from season_job j where j.order_id = #{order} and j.status = 'OPEN' order by j.id for update")
+  List<SeasonJobRow> ofOrder(UUID order);
 
   @Select("select " + COLUMNS + " from season_job j where j.job_id = #{job} and j.status = 'OPEN'")
   @Nullable SeasonJobRow ofJob(UUID job);
@@ -104,14 +110,14 @@ interface SeasonJobMapper {
       <script>
       merge into season_job (id, plant_id, work_key, kind, place, action, urgency, source, status, job_id,
         aftercare_step_id, after_id, after_from, after_to, from_on, to_on, ideal_on, minutes, minutes_ruled, people,
-        skills, litres, grams, to_order, material_on, material_never, held, why, note, planned_on,
+        skills, litres, grams, to_order, material_on, material_never, order_id, held, why, note, planned_on,
         lead_id, helper_id, pinned, overruled, published_on, published_lead, published_helper, sequence,
         done_on, taken, version, changed_at) key (id) values
       <foreach collection='rows' item='r' separator=','>
         (#{r.id}, #{r.plantId}, #{r.workKey}, #{r.kind}, #{r.place}, #{r.action}, #{r.urgency},
          #{r.source}, #{r.status}, #{r.jobId}, #{r.aftercareStepId}, #{r.afterId}, #{r.afterFrom},
          #{r.afterTo}, #{r.fromOn}, #{r.toOn}, #{r.idealOn}, #{r.minutes}, #{r.minutesRuled}, #{r.people}, #{r.skills},
-         #{r.litres}, #{r.grams}, #{r.toOrder}, #{r.materialOn}, #{r.materialNever}, #{r.held},
+         #{r.litres}, #{r.grams}, #{r.toOrder}, #{r.materialOn}, #{r.materialNever}, #{r.orderId}, #{r.held},
          #{r.why}, #{r.note}, #{r.plannedOn}, #{r.leadId}, #{r.helperId}, #{r.pinned},
          #{r.overruled}, #{r.publishedOn}, #{r.publishedLead}, #{r.publishedHelper}, #{r.sequence},
          #{r.doneOn}, #{r.taken}, #{r.version}, #{at})

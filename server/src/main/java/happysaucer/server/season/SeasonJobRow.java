@@ -41,6 +41,7 @@ final class SeasonJobRow {
   boolean toOrder;
   @Nullable LocalDate materialOn;
   boolean materialNever;
+  @Nullable UUID orderId;
   @Nullable Said held;
   @Nullable Said why;
   String note = "";
@@ -99,6 +100,7 @@ final class SeasonJobRow {
         grams,
         toOrder,
         materialOn,
+        orderId,
         materialNever,
         held == null ? null : held.message(),
         why == null ? null : why.message(),

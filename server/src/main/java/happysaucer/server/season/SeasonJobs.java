@@ -14,6 +14,7 @@ import happysaucer.server.job.JobChanged;
 import happysaucer.server.job.JobDone;
 import happysaucer.server.job.JobSummary;
 import happysaucer.server.job.Jobs;
+import happysaucer.server.order.OrderMoved;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -25,6 +26,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -126,6 +128,34 @@ class SeasonJobs {
       mapper.store(List.of(row), clock.now());
     }
     refresh(List.of(ticked.plantId()));
+  }
+
+  /** What waits for an order follows its day, and says so. */
+  @EventListener
+  void onOrder(OrderMoved moved) {
+    List<SeasonJobRow> rows = mapper.ofOrder(moved.orderId());
+    for (SeasonJobRow row : rows) {
+      String was = "";
+      if (moved.comesOn() == null) {
+        row.orderId = null;
+        row.materialOn = moved.arrived() ? clock.today() : null;
+      } else {
+        row.materialOn = moved.comesOn();
+        if (row.plannedOn != null
+            && row.plannedOn.isBefore(moved.comesOn())
+            && row.jobId == null
+            && !row.pinned) {
+          was = ". It was planned for " + SeasonWords.day(row.plannedOn);
+          row.unplan();
+        }
+      }
+      row.note = moved.words() + was + ".";
+      row.version++;
+    }
+    if (!rows.isEmpty()) {
+      mapper.store(rows, clock.now());
+      refresh(rows.stream().map(row -> row.plantId).collect(Collectors.toSet()));
+    }
   }
 
   @EventListener

@@ -158,6 +158,7 @@ class SeasonRuns implements DisposableBean {
     for (RunRow run : mapper.unfinished()) {
       if (run.status().equals("RUNNING")) {
         mapper.progress(run.id(), "STOPPED", run.spentMs());
+        thread.execute(() -> tellKept(run));
       } else {
         thread.execute(() -> search(run.id()));
       }
@@ -379,9 +380,6 @@ class SeasonRuns implements DisposableBean {
     SeasonPlan best = mine ? search.best : null;
     RunOutcome outcome =
         run.outcome() == null ? null : json.readValue(run.outcome(), RunOutcome.class);
-    if (outcome == null && run.status().equals("STOPPED") && !mine) {
-      outcome = again(run);
-    }
     return new RunView(
         run.id(),
         run.kind(),
@@ -399,10 +397,10 @@ class SeasonRuns implements DisposableBean {
   }
 
   /** Of a search that the end of a server cut off: from what it had kept. */
-  private @Nullable RunOutcome again(RunRow run) {
+  private void tellKept(RunRow run) {
     List<SlotRow> slots = mapper.slots(run.id());
-    if (slots.isEmpty()) {
-      return null;
+    if (closed || slots.isEmpty()) {
+      return;
     }
     Season season = seasons.gather();
     SeasonSetup setup = setup(season, run, false);
@@ -411,7 +409,8 @@ class SeasonRuns implements DisposableBean {
       plan.put(
           slot.seasonJobId(), new At(season.day(slot.plannedOn()), slot.leadId(), slot.helperId()));
     }
-    return solved.outcome(season, setup, Solved.laid(setup, plan));
+    RunOutcome outcome = solved.outcome(season, setup, Solved.laid(setup, plan));
+    mapper.outcome(run.id(), json.writeValueAsString(outcome));
   }
 
   private int ahead(RunRow run) {

@@ -344,7 +344,9 @@ public class Shelf {
       throw new ConflictException(
           (free <= 0
                   ? "None of these pots is free any more"
-                  : "Only " + free + " of these pots are free")
+                  : "Only "
+                      + free
+                      + (free == 1 ? " of these pots is free" : " of these pots are free"))
               + ": somebody has reserved them. Choose another.");
     }
   }

@@ -1,0 +1,147 @@
+package happysaucer.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Pots on their way: what waits for them follows, what comes goes on the shelf. */
+@ExtendWith(RunningServer.class)
+class OrderTest {
+  private final Http planner;
+  private final Http technician;
+  private String pot;
+  private String order;
+
+  OrderTest(Http http) {
+    planner = http.as("planner");
+    technician = http.as("technician");
+  }
+
+  @BeforeEach
+  void aPotOfWhichThereIsNone() {
+    pot = UUID.randomUUID().toString();
+    order = UUID.randomUUID().toString();
+    Http.Answer put =
+        technician.put(
+            "/api/shelf/" + pot,
+            """
+            {"name":"Ordered %s","kind":"GROW","shape":"STANDARD","material":"PLASTIC","topMm":437,
+             "drainHoles":6,"inStock":0,"lowAt":0,"note":"","place":"Rack C"}"""
+                .formatted(pot));
+    assertThat(put.status()).as(put.body()).isEqualTo(200);
+  }
+
+  private Http.Answer order(int amount, String due, Integer version) {
+    String body =
+        """
+        {"shelfPotId":"%s","supplier":"Quay Potters","amount":%d,"orderedOn":"2027-04-10",
+         "dueOn":"%s","note":""}"""
+            .formatted(pot, amount, due);
+    return version == null
+        ? technician.put("/api/orders/" + order, body)
+        : technician.put("/api/orders/" + order, body, "If-Match", "\"" + version + "\"");
+  }
+
+  private Http.Answer deliver(String id, int amount, boolean last) {
+    return technician.post(
+        "/api/orders/" + order + "/deliveries",
+        "{\"id\":\"%s\",\"amount\":%d,\"last\":%s}".formatted(id, amount, last));
+  }
+
+  private int inStock() {
+    for (JsonNode item : planner.get("/api/shelf").json().get("items")) {
+      if (item.get("pot").get("id").asString().equals(pot)) {
+        return item.get("pot").get("inStock").asInt();
+      }
+    }
+    throw new AssertionError("no such pot");
+  }
+
+  private JsonNode open() {
+    for (JsonNode each : planner.get("/api/orders").json()) {
+      if (each.get("id").asString().equals(order)) {
+        return each;
+      }
+    }
+    return null;
+  }
+
+  @Test
+  void whatComesGoesOnTheShelfOnceAndTheRestStaysOpen() {
+    assertThat(order(6, "2027-05-03", null).status()).isEqualTo(200);
+    String delivery = UUID.randomUUID().toString();
+    assertThat(deliver(delivery, 4, false).status()).isEqualTo(200);
+    assertThat(deliver(delivery, 4, false).status()).as("sent again").isEqualTo(200);
+    assertThat(inStock()).isEqualTo(4);
+    assertThat(open().get("received").asInt()).isEqualTo(4);
+    deliver(UUID.randomUUID().toString(), 2, false);
+    assertThat(inStock()).isEqualTo(6);
+    assertThat(open()).as("whole").isNull();
+    assertThat(deliver(UUID.randomUUID().toString(), 1, true).status()).isEqualTo(409);
+  }
+
+  @Test
+  void faultsAreNamedAndAStaleEditIsRefused() {
+    assertThat(order(0, "2027-05-03", null).body()).contains("amount", "1 to 10000");
+    assertThat(order(3, "2027-04-01", null).body()).contains("dueOn", "before it was ordered");
+    assertThat(order(3, "2027-05-03", null).status()).isEqualTo(200);
+    assertThat(order(3, "2027-05-10", 1).status()).isEqualTo(200);
+    Http.Answer stale = order(3, "2027-05-20", 1);
+    assertThat(stale.status()).isEqualTo(412);
+    assertThat(stale.body()).contains("dueOn", "2027-05-10");
+    assertThat(deliver(UUID.randomUUID().toString(), 0, false).body()).contains("no more comes");
+  }
+
+  @Test
+  void aJobThatWaitsForItFollowsItsDayAndSaysSo() {
+    House house = new House(planner, "Ordered " + pot);
+    String label = "OR-" + pot.substring(0, 4).toUpperCase(java.util.Locale.ROOT);
+    String plant = house.plant("Schefflera arboricola", 170, label);
+    house.check(
+        plant,
+        "2027-04-12T08:00:00Z",
+        "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"CLEAR\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}");
+    order(3, "2027-05-03", null);
+    String path = "/api/season/jobs/" + repot(plant).get("id").asString();
+    Http.Answer said =
+        planner.put(
+            path + "/facts",
+            "{\"bench\":false,\"materialNever\":false,\"orderId\":\"%s\"}".formatted(order));
+    assertThat(said.status()).as(said.body()).isEqualTo(204);
+    assertThat(repot(plant).get("materialOn").asString()).isEqualTo("2027-05-03");
+    assertThat(open().get("waiting").asInt()).isEqualTo(1);
+
+    order(3, "2027-05-24", 1);
+    assertThat(repot(plant).get("materialOn").asString()).isEqualTo("2027-05-24");
+    assertThat(repot(plant).get("note").asString())
+        .contains("24 May 2027", "3 May 2027", "Quay Potters");
+
+    deliver(UUID.randomUUID().toString(), 3, true);
+    assertThat(repot(plant).get("orderId").isNull()).isTrue();
+    assertThat(repot(plant).get("materialOn").asString()).isEqualTo("2027-04-12");
+    Http.Answer ended =
+        planner.put(
+            path + "/facts",
+            "{\"bench\":false,\"materialNever\":false,\"orderId\":\"%s\"}".formatted(order));
+    assertThat(ended.status()).isEqualTo(400);
+    assertThat(ended.body()).contains("orderId", "has ended");
+  }
+
+  private JsonNode repot(String plant) {
+    return planner
+        .get("/api/season")
+        .json()
+        .get("jobs")
+        .valueStream()
+        .filter(
+            job ->
+                job.get("plantId").asString().equals(plant)
+                    && job.get("kind").asString().equals("REPOT"))
+        .findFirst()
+        .orElseThrow();
+  }
+}

@@ -1,0 +1,168 @@
+import { Button, Modal, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { useOnce } from '../../api/once';
+import { reads } from '../../api/reads';
+import { useVersionedWrite, useWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
+import { Act } from '../../ui/Act';
+import { Conflict } from '../../ui/Conflict';
+import { DateField } from '../../ui/DateField';
+import { day, dayYear } from '../../ui/format';
+import { notifyDone } from '../../ui/notify';
+import { useReader } from '../team/session';
+import type { ShelfItem } from './useShelf';
+import classes from './Shelf.module.css';
+
+type Order = Schemas['OrderView'];
+
+const LABELS = { shelfPotId: 'Which pot', supplier: 'From whom', amount: 'How many', orderedOn: 'Ordered on', dueOn: 'Comes on', note: 'Note' };
+
+/** What is on its way, and what it is for. */
+export function Ordered({ items }: { items: ShelfItem[] }) {
+  const { today, mayWork } = useReader();
+  const { data } = useQuery(reads.orders());
+  const [editing, setEditing] = useState<Order | 'new' | null>(null);
+  const [here, setHere] = useState<Order | null>(null);
+  if (!data || (data.length === 0 && !mayWork)) return null;
+  return (
+    <section className={classes.ordered} aria-labelledby="ordered">
+      <header>
+        <h2 id="ordered">On its way</h2>
+        {mayWork && (
+          <Button variant="default" size="sm" onClick={() => setEditing('new')}>
+            Write down an order
+          </Button>
+        )}
+      </header>
+      {data.length === 0 ? (
+        <p>Nothing is on order.</p>
+      ) : (
+        <ul>
+          {data.map((o) => (
+            <li key={o.id} data-late={o.dueOn < today}>
+              <span className={`${classes.due} measure`}>{day(o.dueOn)}</span>
+              <span>
+                <strong>
+                  {o.amount - o.received} × {o.pot}
+                </strong>{' '}
+                from {o.supplier}
+                {o.received > 0 && `, ${o.received} have come`}
+                {o.dueOn < today && <b className={classes.overdue}>: overdue</b>}
+                <small>
+                  ordered {dayYear(o.orderedOn)}
+                  {o.waiting > 0 && `; ${o.waiting === 1 ? 'one job waits' : `${o.waiting} jobs wait`} for it`}
+                  {o.note && `; ${o.note}`}
+                </small>
+              </span>
+              {mayWork && (
+                <span className={classes.orderActs}>
+                  <Button variant="default" size="sm" onClick={() => setEditing(o)} aria-label={`Change the order of ${o.pot}`}>
+                    Change
+                  </Button>
+                  <Button size="sm" onClick={() => setHere(o)} aria-label={`${o.pot} came`}>
+                    It came
+                  </Button>
+                </span>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {editing && <Edit order={editing === 'new' ? null : editing} items={items} close={() => setEditing(null)} />}
+      {here && <Came order={here} close={() => setHere(null)} />}
+    </section>
+  );
+}
+
+function Edit({ order, items, close }: { order: Order | null; items: ShelfItem[]; close: () => void }) {
+  const { today } = useReader();
+  const once = useOnce();
+  const form = useForm({
+    initialValues: {
+      shelfPotId: order?.shelfPotId ?? items[0]?.pot.id ?? '',
+      supplier: order?.supplier ?? '',
+      amount: (order?.amount ?? 1) as number | string,
+      orderedOn: order?.orderedOn ?? today,
+      dueOn: order?.dueOn ?? '',
+      note: order?.note ?? '',
+    },
+  });
+  const { save, stale, settled, faults } = useVersionedWrite(writes.saveOrder, {
+    done: () => {
+      notifyDone(order ? 'Changed; what waits for it follows.' : 'Written down.');
+      close();
+    },
+    failed: once.refused,
+  });
+  const { values: v } = form;
+  const missing = v.supplier.trim() === '' ? 'Say from whom.' : v.amount === '' ? 'Say how many.' : v.dueOn === '' && 'Give the day on which it comes.';
+  const send = (version: number | null) => save.mutate({ id: order?.id ?? once.id(), version, request: { ...v, amount: Number(v.amount) } });
+  return (
+    <Modal opened onClose={close} title={order ? `The order of ${order.pot}` : 'An order'}>
+      <form
+        className={classes.dialog}
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (!missing) send(order?.version ?? null);
+        }}
+      >
+        <NativeSelect label={LABELS.shelfPotId} {...form.getInputProps('shelfPotId')} error={faults.shelfPotId} data={items.map((i) => ({ value: i.pot.id, label: i.pot.name }))} />
+        <TextInput label={LABELS.supplier} maxLength={120} {...form.getInputProps('supplier')} error={faults.supplier} />
+        <NumberInput label={LABELS.amount} min={1} max={10000} allowDecimal={false} {...form.getInputProps('amount')} error={faults.amount} />
+        <DateField label={LABELS.orderedOn} value={v.orderedOn} max={today} change={(to) => form.setFieldValue('orderedOn', to)} error={faults.orderedOn} />
+        <DateField label={LABELS.dueOn} value={v.dueOn} change={(to) => form.setFieldValue('dueOn', to)} error={faults.dueOn} />
+        <TextInput label={LABELS.note} maxLength={400} {...form.getInputProps('note')} error={faults.note} />
+        {stale && (
+          <Conflict
+            problem={stale.problem}
+            labels={LABELS}
+            keepMine={() => {
+              settled();
+              send(stale.problem.version ?? null);
+            }}
+            takeTheirs={close}
+          />
+        )}
+        <Act type="submit" missing={missing} loading={save.isPending}>
+          Save
+        </Act>
+      </form>
+    </Modal>
+  );
+}
+
+function Came({ order, close }: { order: Order; close: () => void }) {
+  const once = useOnce();
+  const open = order.amount - order.received;
+  const [amount, setAmount] = useState<number | string>(open);
+  const receive = useWrite(writes.receiveOrder, {
+    done: () => {
+      notifyDone(`${order.pot}: on the shelf.`);
+      close();
+    },
+    failed: (e) => once.refused(e),
+  });
+  const count = Number(amount);
+  const send = (last: boolean, n: number) => receive.mutate({ id: order.id, request: { id: once.id(), amount: n, last } });
+  return (
+    <Modal opened onClose={close} title={`${order.pot}, from ${order.supplier}`}>
+      <div className={classes.dialog}>
+        <NumberInput label="How many came" min={1} max={10000} allowDecimal={false} value={amount} onChange={setAmount} data-autofocus />
+        <Act missing={(amount === '' || count < 1) && 'Say how many came.'} loading={receive.isPending} onClick={() => send(count >= open, count)}>
+          {count >= open ? 'On the shelf' : `On the shelf; ${open - count} still to come`}
+        </Act>
+        {count < open && count > 0 && (
+          <Button variant="default" loading={receive.isPending} onClick={() => send(true, count)}>
+            On the shelf; the others do not come
+          </Button>
+        )}
+        <Button variant="subtle" color="oxblood" loading={receive.isPending} onClick={() => send(true, 0)}>
+          {order.received > 0 ? 'No more of it comes' : 'It does not come at all'}
+        </Button>
+      </div>
+    </Modal>
+  );
+}
