@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/care/{token}/words/{report}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["photo"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waterings/{id}": {
         parameters: {
             query?: never;
@@ -299,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["photo"];
+        get: operations["photo_1"];
         put: operations["add_1"];
         post?: never;
         delete: operations["remove_1"];
@@ -516,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/care-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["link"];
+        put: operations["open"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/break-out": {
         parameters: {
             query?: never;
@@ -644,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/aftercare/{id}/skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["skip"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/aftercare/{id}/done": {
         parameters: {
             query?: never;
@@ -653,6 +701,22 @@ export interface paths {
         };
         get?: never;
         put: operations["done_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/aftercare/{id}/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -671,6 +735,38 @@ export interface paths {
         put: operations["absent"];
         post?: never;
         delete: operations["notAbsent"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/care/{token}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["words"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/care/{token}/watered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["watered"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -813,7 +909,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["move_3"];
+        post: operations["move_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +1037,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["skip"];
+        post: operations["skip_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1172,6 +1268,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/care-reports/{id}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/advice": {
         parameters: {
             query?: never;
@@ -1188,6 +1300,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/robots.txt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["robots"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/care/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/care/{token}/water.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calendar/{token}.ics": {
         parameters: {
             query?: never;
@@ -1196,6 +1356,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["subscribed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/watch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["watch"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1483,7 +1659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["open"];
+        get: operations["open_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2542,8 +2718,14 @@ export interface components {
             kind: string;
             who: string;
             text: string;
+            normal: string;
+            alarming: string;
+            then: string;
             /** Format: date */
             doneOn: string | null;
+            skippedWhy: string | null;
+            /** Format: date */
+            wasFrom: string | null;
         };
         CheckView: {
             /** Format: uuid */
@@ -3337,7 +3519,7 @@ export interface components {
         };
         OutcomeRequest: {
             /** @enum {string} */
-            result: "TOOK_WELL" | "SET_BACK" | "LOST";
+            result: "TOOK_WELL" | "SLOW" | "SET_BACK" | "LOST";
             /** Format: date */
             firstGrowthOn?: string | null;
             note?: string | null;
@@ -3372,6 +3554,18 @@ export interface components {
         DayRequest: {
             /** Format: date */
             plannedOn: string;
+        };
+        CareLinkRequest: {
+            open: boolean;
+        };
+        CareLinkView: {
+            path: string | null;
+            /** Format: date */
+            expiresOn: string | null;
+            /** Format: int32 */
+            opened: number;
+            /** Format: int32 */
+            refused: number;
         };
         BreakOutRequest: {
             /** @enum {string} */
@@ -3445,9 +3639,16 @@ export interface components {
             reason: string;
             always: boolean;
         };
+        CareSkipRequest: {
+            why?: string | null;
+        };
         CareDoneRequest: {
             /** Format: date */
             doneOn?: string | null;
+        };
+        CareMoveRequest: {
+            /** Format: date */
+            fromOn: string;
         };
         AbsenceRequest: {
             /** Format: uuid */
@@ -3810,6 +4011,9 @@ export interface components {
             /** Format: uuid */
             plantId: string;
         };
+        AnswerRequest: {
+            words: string;
+        };
         AdviceRequest: {
             /** Format: date */
             date?: string | null;
@@ -3947,6 +4151,80 @@ export interface components {
             runOffLitres?: number | null;
             /** Format: double */
             intervalAfterLastRepotDays?: number | null;
+        };
+        FoundWet: {
+            /** Format: date */
+            on: string;
+            wet: boolean;
+        };
+        NowDo: {
+            sign: string;
+            text: string;
+            look: boolean;
+            /** Format: date */
+            againOn: string;
+        };
+        ReportView: {
+            /** Format: uuid */
+            id: string;
+            words: string;
+            /** Format: uuid */
+            photoId: string | null;
+            /** Format: date-time */
+            receivedAt: string;
+        };
+        WatchView: {
+            /** Format: date */
+            today: string;
+            plants: components["schemas"]["WatchedPlant"][];
+            /** Format: int32 */
+            calm: number;
+        };
+        WatchedPlant: {
+            /** Format: uuid */
+            plantId: string;
+            /** Format: uuid */
+            jobId: string;
+            label: string;
+            commonName: string;
+            spotName: string;
+            /** Format: uuid */
+            siteId: string;
+            siteName: string;
+            potShape: string;
+            /** Format: double */
+            potTopMm: number;
+            /** Format: double */
+            potBaseMm: number;
+            /** Format: double */
+            potHeightMm: number;
+            /** Format: double */
+            rootFill: number | null;
+            /** Format: double */
+            waterLeft: number | null;
+            action: string;
+            /** Format: date */
+            doneOn: string;
+            /** Format: int32 */
+            day: number;
+            level: string;
+            /** Format: double */
+            points: number;
+            reasons: string[];
+            now: components["schemas"]["NowDo"] | null;
+            due: components["schemas"]["CareView"][];
+            next: components["schemas"]["CareView"] | null;
+            expected: components["schemas"]["WetPoint"][];
+            poured: string[];
+            found: components["schemas"]["FoundWet"][];
+            reports: components["schemas"]["ReportView"][];
+            outcome: string | null;
+        };
+        WetPoint: {
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            wet: number;
         };
         TrustView: {
             secure: boolean;
@@ -4333,6 +4611,9 @@ export interface components {
             job: components["schemas"]["JobSummary"];
             /** Format: date */
             doneOn: string;
+            what: string;
+            /** Format: date */
+            firstWaterOn: string;
             before: components["schemas"]["Drying"] | null;
             settled: components["schemas"]["Drying"] | null;
             steps: components["schemas"]["CareView"][];
@@ -4563,6 +4844,29 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+                report: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     log: {
         parameters: {
             query?: never;
@@ -5201,7 +5505,7 @@ export interface operations {
             };
         };
     };
-    photo: {
+    photo_1: {
         parameters: {
             query?: {
                 small?: boolean;
@@ -5693,6 +5997,54 @@ export interface operations {
             };
         };
     };
+    link: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CareLinkView"];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CareLinkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CareLinkView"];
+                };
+            };
+        };
+    };
     breakOut: {
         parameters: {
             query?: never;
@@ -5937,6 +6289,30 @@ export interface operations {
             };
         };
     };
+    skip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CareSkipRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     done_1: {
         parameters: {
             query?: never;
@@ -5949,6 +6325,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CareDoneRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    move_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CareMoveRequest"];
             };
         };
         responses: {
@@ -6002,6 +6402,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    watered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
             };
         };
     };
@@ -6221,7 +6665,7 @@ export interface operations {
             };
         };
     };
-    move_3: {
+    move_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6449,7 +6893,7 @@ export interface operations {
             };
         };
     };
-    skip: {
+    skip_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6831,6 +7275,30 @@ export interface operations {
             };
         };
     };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     advice: {
         parameters: {
             query?: never;
@@ -6855,6 +7323,73 @@ export interface operations {
             };
         };
     };
+    robots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
+    page_2: {
+        parameters: {
+            query?: {
+                told?: string;
+                words?: string;
+            };
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     subscribed: {
         parameters: {
             query?: never;
@@ -6873,6 +7408,26 @@ export interface operations {
                 };
                 content: {
                     "text/calendar": string;
+                };
+            };
+        };
+    };
+    watch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
                 };
             };
         };
@@ -7245,7 +7800,7 @@ export interface operations {
             };
         };
     };
-    open: {
+    open_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -106,6 +106,7 @@ const LIGHTS: Record<string, string> = {
 
 const RESULTS: Record<string, string> = {
   TOOK_WELL: 'Took well',
+  SLOW: 'Takes slowly',
   SET_BACK: 'Was set back',
   LOST: 'Was lost',
 };

@@ -9,25 +9,9 @@ import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
 import { day, dayYear, weekday } from '../../ui/format';
-import { actionWords, placeWords } from '../../ui/words';
+import { placeWords } from '../../ui/words';
 import { useReader, useSession } from '../team/session';
 import classes from './CardPage.module.css';
-
-const DONE: Record<string, string> = {
-  POT_UP: 'It was moved to a larger pot with fresh medium round its old ball.',
-  REFRESH: 'It went back into its pot with fresh medium.',
-  ROOT_PRUNE_SAME_POT: 'Its roots were cut back and it returned to its pot with fresh medium.',
-  ROT_RESCUE: 'Rotten roots were cut away and it was potted afresh.',
-  DRAINAGE_RESCUE: 'It was moved to a pot with holes.',
-  HEAVIER_POT: 'It was set into a heavier pot of the same size, so that it stands.',
-  POT_DOWN: 'It was moved to a smaller pot that its roots can dry.',
-  PEST_CLEAN: 'Its roots were washed clean of pests and it was potted afresh.',
-  TOP_DRESS: 'The top of its medium was renewed.',
-  RAISE_OR_SHALLOW: 'It was replanted with its base a little higher.',
-  REPLACE_POT: 'Its broken pot was replaced.',
-  DIVIDE: 'It was parted, and this is one of the pieces.',
-  BREAK_OUT: 'It was taken out of its narrow pot and potted afresh.',
-};
 
 /** The page for whoever waters: on the screen, and on one sheet of paper. */
 export function CardPage() {
@@ -59,7 +43,7 @@ export function CardPage() {
           </div>
           <p className={classes.date}>{dayYear(data.doneOn)}</p>
         </header>
-        <p className={classes.what}>{DONE[data.job.action] ?? `${actionWords(data.job.action)}.`}</p>
+        <p className={classes.what}>{data.what}</p>
         <div className={classes.columns}>
           <section>
             <h2>What to do</h2>

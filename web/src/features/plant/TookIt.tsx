@@ -7,7 +7,7 @@ import { notifyDone } from '../../ui/notify';
 import { resultWords } from '../../ui/words';
 import classes from './PlantPage.module.css';
 
-const RESULTS = ['TOOK_WELL', 'SET_BACK', 'LOST'] as const;
+const RESULTS = ['TOOK_WELL', 'SLOW', 'SET_BACK', 'LOST'] as const;
 
 /** How a repot went, asked once it can be told; one tap. */
 export function TookIt({ job, plantId }: { job: Schemas['JobSummary']; plantId: string }) {

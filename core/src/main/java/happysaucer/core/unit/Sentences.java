@@ -31,6 +31,7 @@ public final class Sentences {
               PotSentences.TABLE,
               BenchSentences.TABLE,
               CareSentences.TABLE,
+              RecoverySentences.TABLE,
               SpeciesSentences.TABLE));
 
   private Sentences() {}

@@ -27,7 +27,15 @@ class SentencesTest {
 
   /** Said under a key that is put together of what goes before and a code or a short name. */
   private static final List<String> FAMILIES =
-      List.of("looks.", "species.", "caution.", "trend.", "care.stayDry.", "step.tools.");
+      List.of(
+          "looks.",
+          "species.",
+          "caution.",
+          "trend.",
+          "care.stayDry.",
+          "step.tools.",
+          "recovery.sign.",
+          "card.done.");
 
   private final Wording metric = new Wording(Units.METRIC);
 

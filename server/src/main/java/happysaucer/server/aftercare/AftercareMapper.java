@@ -43,7 +43,9 @@ interface AftercareMapper {
       String kind,
       String who,
       String said,
-      @Nullable LocalDate doneOn) {}
+      @Nullable LocalDate doneOn,
+      @Nullable String skippedWhy,
+      @Nullable LocalDate wasFrom) {}
 
   @Insert(
       """
@@ -57,7 +59,8 @@ interface AftercareMapper {
 
   String STEP =
       """
-      select id, job_id, plant_id, from_on, to_on, kind, who, said, done_on from aftercare_step
+      select id, job_id, plant_id, from_on, to_on, kind, who, said, done_on, skipped_why, was_from
+      from aftercare_step
       """;
 
   /**
@@ -68,7 +71,7 @@ interface AftercareMapper {
           + STEP
           + """
           where (to_on &gt;= #{since}
-                 or who = 'TECHNICIAN' and done_on is null and to_on &gt;= #{missedSince}) and plant_id in
+                 or who = 'TECHNICIAN' and done_on is null and skipped_why is null and to_on &gt;= #{missedSince}) and plant_id in
           <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
           order by from_on, position
           </script>""")
@@ -81,25 +84,56 @@ interface AftercareMapper {
   List<CareRow> ofJob(UUID job);
 
   @Select(
+      "<script>"
+          + STEP
+          + """
+          where job_id in
+          <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+          order by from_on, position
+          </script>""")
+  List<CareRow> ofJobs(@Param("jobs") Collection<UUID> jobs);
+
+  /** A step with the day of its work. */
+  record StepRow(
+      UUID plantId,
+      LocalDate workedOn,
+      LocalDate fromOn,
+      LocalDate toOn,
+      @Nullable LocalDate doneOn,
+      @Nullable String skippedWhy) {}
+
+  @Select(
+      """
+      select a.plant_id, j.done_on as worked_on, a.from_on, a.to_on, a.done_on, a.skipped_why
+      from aftercare_step a join job j on j.id = a.job_id where a.id = #{id} for update""")
+  @Nullable StepRow locked(UUID id);
+
+  @Update("update aftercare_step set skipped_why = #{why}, done_on = null where id = #{id}")
+  void skip(@Param("id") UUID id, @Param("why") @Nullable String why);
+
+  @Update(
+      """
+      update aftercare_step set was_from = coalesce(was_from, from_on), from_on = #{from}, to_on = #{to}
+      where id = #{id}""")
+  void move(@Param("id") UUID id, @Param("from") LocalDate from, @Param("to") LocalDate to);
+
+  @Select(
       "select week, from_on, every_days, litres from aftercare_week where job_id = #{job} order by week")
   List<Aftercares.WeekView> weeks(UUID job);
 
   @Update(
       """
-      update aftercare_step set done_on = #{on}, done_by = #{user} where id = #{id}""")
+      update aftercare_step set done_on = #{on}, done_by = #{user}, skipped_why = null where id = #{id}""")
   int done(
       @Param("id") UUID id,
       @Param("on") @Nullable LocalDate on,
       @Param("user") @Nullable UUID user);
-
-  @Select("select plant_id from aftercare_step where id = #{id}")
-  @Nullable UUID plantOf(UUID id);
 
   /** Sites that a technician must see on a day for aftercare. */
   @Select(
       """
       select distinct s.site_id from aftercare_step a join plant p on p.id = a.plant_id
       join spot s on s.id = p.spot_id
-      where a.who = 'TECHNICIAN' and a.done_on is null and a.from_on <= #{day} and a.to_on = #{day}""")
+      where a.who = 'TECHNICIAN' and a.done_on is null and a.skipped_why is null and a.from_on <= #{day} and a.to_on = #{day}""")
   List<UUID> lastDaySites(LocalDate day);
 }

@@ -1,25 +1,33 @@
 package happysaucer.server.aftercare;
 
 import happysaucer.core.advice.Advice;
+import happysaucer.core.aftercare.Aftercare;
+import happysaucer.core.aftercare.Telling;
+import happysaucer.core.unit.Message;
 import happysaucer.core.unit.Said;
+import happysaucer.core.unit.Wording;
 import happysaucer.server.advice.AdviceJson;
 import happysaucer.server.aftercare.AftercareMapper.CareRow;
 import happysaucer.server.aftercare.AftercareMapper.NewStep;
+import happysaucer.server.aftercare.AftercareMapper.StepRow;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.JobDone;
 import happysaucer.server.job.JobSummary;
 import happysaucer.server.job.Jobs;
 import happysaucer.server.problem.ConflictException;
+import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.team.CurrentUser;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -34,6 +42,9 @@ public class Aftercares {
    * A missed follow-up stays on the round for so long; past that there is nothing left to follow.
    */
   private static final int MISSED_DAYS = 28;
+
+  private static final int MOVED_MOST = 120;
+  private static final String CARD_DONE = "card.done.";
 
   private final AftercareMapper mapper;
   private final Jobs jobs;
@@ -60,6 +71,13 @@ public class Aftercares {
     this.user = user;
   }
 
+  /**
+   * @param normal to see while it runs
+   * @param alarming to see
+   * @param then what to do about that
+   * @param skippedWhy why it was left out; null where it was not
+   * @param wasFrom its first day before it was moved; null where it was not
+   */
   public record CareView(
       UUID id,
       UUID jobId,
@@ -69,7 +87,17 @@ public class Aftercares {
       String kind,
       String who,
       Said text,
-      @Nullable LocalDate doneOn) {}
+      Said normal,
+      Said alarming,
+      Said then,
+      @Nullable LocalDate doneOn,
+      @Nullable String skippedWhy,
+      @Nullable LocalDate wasFrom) {
+    /** Neither done nor left out. */
+    public boolean open() {
+      return doneOn == null && skippedWhy == null;
+    }
+  }
 
   public record WeekView(int week, LocalDate fromOn, @Nullable Double everyDays, double litres) {}
 
@@ -83,11 +111,15 @@ public class Aftercares {
   /**
    * What whoever waters is given.
    *
+   * @param what was done, in one sentence
    * @param before how it dried before the repot
+   * @param firstWaterOn as planned
    */
   public record Card(
       JobSummary job,
       LocalDate doneOn,
+      Said what,
+      LocalDate firstWaterOn,
       Advice.@Nullable Drying before,
       Advice.@Nullable Drying settled,
       List<CareView> steps,
@@ -133,7 +165,19 @@ public class Aftercares {
     return running;
   }
 
+  /** Steps of these jobs in their order, by job. */
+  Map<UUID, List<CareView>> ofJobs(Collection<UUID> ids) {
+    Map<UUID, List<CareView>> steps = new HashMap<>();
+    mapper
+        .ofJobs(ids)
+        .forEach(row -> steps.computeIfAbsent(row.jobId(), id -> new ArrayList<>()).add(view(row)));
+    return steps;
+  }
+
   private CareView view(CareRow row) {
+    Said text = json.said(row.said(), user.units());
+    Wording wording = new Wording(user.units());
+    Telling telling = Telling.of(Aftercare.Kind.valueOf(row.kind()), text.message().key());
     return new CareView(
         row.id(),
         row.jobId(),
@@ -142,8 +186,13 @@ public class Aftercares {
         row.toOn(),
         row.kind(),
         row.who(),
-        json.said(row.said(), user.units()),
-        row.doneOn());
+        text,
+        wording.say(telling.normal()),
+        wording.say(telling.alarming()),
+        wording.say(telling.then()),
+        row.doneOn(),
+        row.skippedWhy(),
+        row.wasFrom());
   }
 
   /** Sites with a follow-up that must not be put off beyond the day. */
@@ -158,13 +207,61 @@ public class Aftercares {
 
   @Transactional
   public void done(UUID step, CareDoneRequest request) {
+    StepRow row = locked(step);
     UUID who = request.doneOn() == null ? null : user.id();
-    if (mapper.done(step, request.doneOn(), who) == 0) {
+    mapper.done(step, request.doneOn(), who);
+    history.log("aftercare_step", step, request.doneOn() == null ? "Opened again" : "Done");
+    events.publishEvent(new CareTicked(row.plantId(), step, request.doneOn(), null));
+  }
+
+  /**
+   * @param why null takes it back
+   */
+  public record CareSkipRequest(
+      @Nullable @Size(max = 400, message = "At most 400 letters.") String why) {}
+
+  /** Leaves a step out, with the reason. */
+  @Transactional
+  public void skip(UUID step, CareSkipRequest request) {
+    StepRow row = locked(step);
+    String why = request.why() == null ? null : request.why().trim();
+    if (why != null && why.isEmpty()) {
+      throw InputException.of("why", "Say why, for whoever looks for it.", request.why());
+    }
+    mapper.skip(step, why);
+    history.log("aftercare_step", step, why == null ? "Opened again" : "Left out: " + why);
+    events.publishEvent(new CareTicked(row.plantId(), step, null, why));
+  }
+
+  /**
+   * @param fromOn its new first day; the last one moves with it
+   */
+  public record CareMoveRequest(@NotNull(message = "Give the first day.") LocalDate fromOn) {}
+
+  /** Gives a step other days. */
+  @Transactional
+  public void move(UUID step, CareMoveRequest request) {
+    StepRow row = locked(step);
+    if (row.doneOn() != null || row.skippedWhy() != null) {
+      throw new ConflictException("This step is closed. Open it again first.");
+    }
+    if (request.fromOn().isBefore(row.workedOn())
+        || request.fromOn().isAfter(row.workedOn().plusDays(MOVED_MOST))) {
+      throw InputException.of(
+          "fromOn", "Give a day within " + MOVED_MOST + " days of the work.", request.fromOn());
+    }
+    long days = ChronoUnit.DAYS.between(row.fromOn(), row.toOn());
+    mapper.move(step, request.fromOn(), request.fromOn().plusDays(days));
+    history.log("aftercare_step", step, "Moved to " + request.fromOn());
+    events.publishEvent(new CareTicked(row.plantId(), step, null, null));
+  }
+
+  private StepRow locked(UUID step) {
+    StepRow row = mapper.locked(step);
+    if (row == null) {
       throw new NotFoundException("There is no such step of aftercare.");
     }
-    history.log("aftercare_step", step, request.doneOn() == null ? "Opened again" : "Done");
-    events.publishEvent(
-        new CareTicked(Objects.requireNonNull(mapper.plantOf(step)), step, request.doneOn()));
+    return row;
   }
 
   public Card card(UUID job) {
@@ -173,10 +270,13 @@ public class Aftercares {
       throw new ConflictException("The card is made when the job is done.");
     }
     AftercareView care = ofJob(job);
+    Advice.Repot plan = view.advice().repot();
     LocalDate today = clock.today();
     return new Card(
         view.job(),
         view.job().doneOn(),
+        new Wording(user.units()).say(Message.of(CARD_DONE + view.job().action())),
+        plan == null || plan.waterIn() == null ? view.job().doneOn() : plan.waterIn().on(),
         view.advice().water().before(),
         view.advice().water().settled(),
         care.steps(),

@@ -113,6 +113,14 @@ interface CrewMapper {
       </script>""")
   int elsewhere(@Param("crew") UUID crew, @Param("ids") Collection<UUID> ids);
 
+  @Select(
+      """
+      <script>
+      select count(*) from app_user where id in
+      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  int accounts(@Param("ids") Collection<UUID> ids);
+
   @Select("select count(*) from crew_person where id = #{id}")
   int isPerson(UUID id);
 

@@ -291,6 +291,19 @@ public class Crews {
       faults.add(
           new Fault("people", "Nobody is in a crew twice, or in two. Take them out there.", null));
     }
+    Set<UUID> accounts = new HashSet<>();
+    request
+        .people()
+        .forEach(
+            person -> {
+              if (person.userId() != null) {
+                accounts.add(person.userId());
+              }
+            });
+    if (!accounts.isEmpty() && mapper.accounts(accounts) < accounts.size()) {
+      faults.add(
+          new Fault("people", "There is no such account. Choose one of the team's people.", null));
+    }
     if (!faults.isEmpty()) {
       throw new InputException(faults);
     }

@@ -19,8 +19,8 @@ import happysaucer.server.shelf.Shelf;
 import happysaucer.server.shelf.ShelfSheets;
 import happysaucer.server.shelf.ShelfSheets.ShelfImportRequest;
 import happysaucer.server.team.Account;
+import happysaucer.server.team.Acting;
 import happysaucer.server.team.Role;
-import happysaucer.server.team.SignIn;
 import happysaucer.server.team.TeamStart;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -40,8 +40,6 @@ import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.core.io.ClassPathResource;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -443,14 +441,11 @@ class DemoData implements SmartInitializingSingleton {
   }
 
   private void asTechnician(Runnable work) {
-    SecurityContext before = SecurityContextHolder.getContext();
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(SignIn.authentication(technicianAccount));
-    SecurityContextHolder.setContext(context);
-    try {
-      work.run();
-    } finally {
-      SecurityContextHolder.setContext(before);
-    }
+    Acting.as(
+        technicianAccount,
+        () -> {
+          work.run();
+          return technicianAccount;
+        });
   }
 }

@@ -37,7 +37,9 @@ class NobodysBody extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !request.getMethod().equals("POST") || !PATHS.contains(request.getRequestURI());
+    return !request.getMethod().equals("POST")
+        || !(PATHS.contains(request.getRequestURI())
+            || request.getRequestURI().startsWith("/care/"));
   }
 
   @Override
@@ -50,8 +52,7 @@ class NobodysBody extends OncePerRequestFilter {
     }
     if (!free.tryAcquire()) {
       response.setHeader("Retry-After", "5");
-      ProblemWriter.write(
-          response, 503, "busy", "Too many sign-ins at once", "Try again in a few seconds.");
+      ProblemWriter.write(response, 503, "busy", "Too many at once", "Try again in a few seconds.");
       return;
     }
     byte[] body;
@@ -77,8 +78,7 @@ class NobodysBody extends OncePerRequestFilter {
   }
 
   private static void tooLarge(HttpServletResponse response) throws IOException {
-    ProblemWriter.write(
-        response, 413, "too-large", "Too large", "A sign-in takes no more than 10 kB.");
+    ProblemWriter.write(response, 413, "too-large", "Too large", "At most 10 kB.");
   }
 
   /** Null when it does not arrive before the deadline. */

@@ -35,6 +35,7 @@ public class Outcomes {
   /** How a plant took its repot. */
   public enum Result {
     TOOK_WELL,
+    SLOW,
     SET_BACK,
     LOST
   }

@@ -266,7 +266,7 @@ public class Rounds {
                             planned.plannedOn(),
                             Optional.ofNullable(planned.note()).map(Said::words))),
                 steps.stream()
-                    .filter(step -> step.doneOn() == null && step.who().equals("TECHNICIAN"))
+                    .filter(step -> step.open() && step.who().equals("TECHNICIAN"))
                     .map(
                         step ->
                             new DueWork.Step<>(

@@ -207,10 +207,14 @@ final class Looking {
   /** What is left of the care after a repot that was done. */
   void care(Aftercares.CareView step, @Nullable LocalDate worked) {
     JobKind kind = WorkAsked.kindOfStep(step.kind(), step.who());
-    if (kind == null || step.doneOn() != null || worked == null) {
+    if (kind == null || !step.open() || worked == null) {
       return;
     }
-    String key = step.kind() + "_" + ChronoUnit.DAYS.between(worked, step.fromOn());
+    String key =
+        step.kind()
+            + "_"
+            + ChronoUnit.DAYS.between(
+                worked, step.wasFrom() == null ? step.fromOn() : step.wasFrom());
     SeasonJobRow row = row(key);
     row.kind = kind;
     row.action = "";

@@ -120,7 +120,11 @@ class SeasonJobs {
   @EventListener
   void onCare(CareTicked ticked) {
     SeasonJobRow row = mapper.ofStep(ticked.stepId());
-    if (row != null && row.open() != (ticked.doneOn() == null)) {
+    String skipped = ticked.skippedWhy();
+    if (row != null && row.open() && skipped != null) {
+      end(row, "Left out: " + skipped);
+      mapper.store(List.of(row), clock.now());
+    } else if (row != null && row.open() != (ticked.doneOn() == null)) {
       row.status = ticked.doneOn() == null ? JobStatus.OPEN : JobStatus.DONE;
       row.doneOn = ticked.doneOn();
       row.taken = null;

@@ -1,5 +1,6 @@
 package happysaucer.server.settings;
 
+import happysaucer.core.unit.Pouring;
 import happysaucer.core.unit.Units;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
@@ -113,6 +114,17 @@ public class Settings {
   /** 1 for Monday to 7 for Sunday. */
   public int weekStarts() {
     return mapper.team().weekStarts();
+  }
+
+  public String name() {
+    return mapper.team().name();
+  }
+
+  /** What caretakers pour with. */
+  public List<Pouring.Measure> pouring() {
+    return mapper.measures().stream()
+        .map(measure -> new Pouring.Measure(measure.name(), measure.litres()))
+        .toList();
   }
 
   /** In degrees. */
