@@ -74,6 +74,8 @@ export const reads = {
     }),
   jobs: (from: string, to: string) => queryOptions({ queryKey: ['jobs', from], queryFn: () => body(api.GET('/api/jobs', { params: { query: { from, to } } })) }),
   job: (id: string) => queryOptions({ queryKey: ['job', id], queryFn: () => body(api.GET('/api/jobs/{id}', { params: { path: { id } } })) }),
+  watch: () => queryOptions({ queryKey: ['watch'], queryFn: () => body(api.GET('/api/watch', {})) }),
+  careLink: (id: string) => queryOptions({ queryKey: ['care-link', id], queryFn: () => body(api.GET('/api/jobs/{id}/care-link', { params: { path: { id } } })) }),
   card: (id: string) => queryOptions({ queryKey: ['card', id], queryFn: () => body(api.GET('/api/jobs/{id}/card', { params: { path: { id } } })) }),
   orders: () => queryOptions({ queryKey: ['orders'], queryFn: () => body(api.GET('/api/orders', {})) }),
   shelf: () => queryOptions({ queryKey: ['shelf'], queryFn: () => body(api.GET('/api/shelf', {})) }),

@@ -1796,6 +1796,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/card/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["card_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/find": {
         parameters: {
             query?: never;
@@ -3560,6 +3576,9 @@ export interface components {
         };
         CareLinkView: {
             path: string | null;
+            address: string | null;
+            reached: boolean;
+            code: string | null;
             /** Format: date */
             expiresOn: string | null;
             /** Format: int32 */
@@ -7994,6 +8013,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Card"];
+                };
+            };
+        };
+    };
+    card_1: {
+        parameters: {
+            query?: {
+                size?: "A4" | "LETTER" | "HALF" | "LABEL";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -18,7 +18,7 @@ const version = (of: number | null) => (of === null ? {} : { 'If-Match': `"${of}
 
 const done = (): Promise<undefined> => Promise.resolve(undefined);
 const plantAnd = (id: string, ...more: string[]): QueryKey[] => [['plant', id], ...more.map((key) => [key])];
-const ofAPlant = (id: string) => plantAnd(id, 'plants', 'round', 'season');
+const ofAPlant = (id: string) => plantAnd(id, 'plants', 'round', 'season', 'watch');
 const ofAJob = (job: Schemas['JobSummary']) => plantAnd(job.plantId, 'jobs', 'round', 'shelf');
 const OF_THE_BOOK: QueryKey[] = [['species'], ['species-page'], ['plant'], ['plants'], ['round'], ['catalogue']];
 const OF_THE_SHELF: QueryKey[] = [['shelf'], ['plant']];
@@ -132,12 +132,30 @@ export const writes = {
   careDone: write({
     send: ({ stepId, doneOn }: { stepId: string; plantId: string; doneOn: string | null }) =>
       api.PUT('/api/aftercare/{id}/done', { params: { path: { id: stepId } }, body: { doneOn } }).then(done),
-    touches: ({ plantId }) => plantAnd(plantId, 'round', 'season'),
+    touches: ({ plantId }) => plantAnd(plantId, 'round', 'season', 'watch'),
+  }),
+  skipCare: write({
+    send: ({ stepId, why }: { stepId: string; plantId: string; why: string | null }) =>
+      api.PUT('/api/aftercare/{id}/skip', { params: { path: { id: stepId } }, body: { why } }).then(done),
+    touches: ({ plantId }) => plantAnd(plantId, 'round', 'season', 'watch'),
+  }),
+  moveCare: write({
+    send: ({ stepId, fromOn }: { stepId: string; plantId: string; fromOn: string }) =>
+      api.PUT('/api/aftercare/{id}/day', { params: { path: { id: stepId } }, body: { fromOn } }).then(done),
+    touches: ({ plantId }) => plantAnd(plantId, 'round', 'season', 'watch'),
+  }),
+  openCareLink: write({
+    send: ({ jobId, open }: { jobId: string; open: boolean }) => body(api.PUT('/api/jobs/{id}/care-link', { params: { path: { id: jobId } }, body: { open } })),
+    fills: (_, { jobId }) => ['care-link', jobId],
+  }),
+  answerReport: write({
+    send: ({ id, words }: { id: string; words: string }) => api.POST('/api/care-reports/{id}/answer', { params: { path: { id } }, body: { words } }).then(done),
+    touches: () => [['watch']],
   }),
   tellOutcome: write({
     send: ({ jobId, request }: { jobId: string; plantId: string; request: Schemas['OutcomeRequest'] }) =>
       api.PUT('/api/jobs/{id}/outcome', { params: { path: { id: jobId } }, body: request }).then(done),
-    touches: ({ plantId }) => [['plant', plantId]],
+    touches: ({ plantId }) => [['plant', plantId], ['watch']],
   }),
 
   // jobs and the bench

@@ -1,4 +1,4 @@
-import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconPlant2, IconRoute, IconSeedling, type TablerIcon } from '@tabler/icons-react';
+import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconHeartHandshake, IconPlant2, IconRoute, IconSeedling, type TablerIcon } from '@tabler/icons-react';
 import type { ComponentType } from 'react';
 import type { Page } from '../features/find/pages';
 import { RoundPage } from '../features/round/RoundPage';
@@ -38,6 +38,10 @@ export const SCREENS: Screen[] = [
   later('/jobs', () => import('../features/job/JobsPage').then((m) => m.JobsPage), {
     rim: { label: 'Jobs', icon: IconCalendarWeek },
     found: { title: 'Jobs', detail: 'repots by week' },
+  }),
+  later('/aftercare', () => import('../features/aftercare/WatchPage').then((m) => m.WatchPage), {
+    rim: { label: 'Aftercare', icon: IconHeartHandshake, behind: true },
+    found: { title: 'Aftercare', detail: 'who recovers from a repot, and who is in trouble' },
   }),
   later('/season', () => import('../features/season/SeasonPage').then((m) => m.SeasonPage), {
     rim: { label: 'Season', icon: IconSeedling, behind: true },

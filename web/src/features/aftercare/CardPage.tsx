@@ -1,5 +1,3 @@
-import { Button } from '@mantine/core';
-import { IconPrinter } from '@tabler/icons-react';
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -11,6 +9,7 @@ import { WateringWeeks } from '../../ui/WateringWeeks';
 import { day, dayYear, weekday } from '../../ui/format';
 import { placeWords } from '../../ui/words';
 import { useReader, useSession } from '../team/session';
+import { CareLink } from './CareLink';
 import classes from './CardPage.module.css';
 
 /** The page for whoever waters: on the screen, and on one sheet of paper. */
@@ -27,12 +26,7 @@ export function CardPage() {
   return (
     <>
       <title>{`Card for ${data.job.commonName} · Happy Saucer`}</title>
-      <div className={`${classes.tools} no-print`}>
-        <p>Print it, or show it to whoever waters.</p>
-        <Button leftSection={<IconPrinter size={20} aria-hidden />} onClick={() => window.print()}>
-          Print
-        </Button>
-      </div>
+      <CareLink jobId={id} />
       <article className={classes.card}>
         <header>
           <div>

@@ -2,8 +2,6 @@ import { Button, Menu } from '@mantine/core';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { type Schemas } from '../../api/client';
-import { useWrite } from '../../api/useWrite';
-import { writes } from '../../api/writes';
 import { PhotoStrip } from '../../ui/PhotoStrip';
 import { Figure } from '../../ui/Measure';
 import { LeftOut, ofPlant } from '../../ui/LeftOut';
@@ -11,13 +9,14 @@ import { Section } from '../../ui/Section';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
-import { day, days, daysBetween, dayYear, litres, length, share, width, type Units, fromTo } from '../../ui/format';
+import { days, daysBetween, dayYear, litres, length, share, width, type Units, fromTo } from '../../ui/format';
 import { actionWords, plain } from '../../ui/words';
 import { useSignLabel } from '../advice/catalogue';
 import { ArguableCall } from '../argument/ArguableCall';
 import { useReader } from '../team/session';
 import { Courses } from './Courses';
 import { History } from './History';
+import { CareStep } from '../aftercare/CareStep';
 import { MergePlant } from './MergePlant';
 import { MovePlant } from './MovePlant';
 import { PlantHead } from './PlantHead';
@@ -68,7 +67,7 @@ export function PlantPage() {
               {data.openJob.note && <small>{data.openJob.note}</small>}
             </p>
           )}
-          {data.aftercare && <Running care={data.aftercare} plantId={id} data={data} units={units} mayWork={mayWork} />}
+          {data.aftercare && <Running care={data.aftercare} plantId={id} data={data} units={units} />}
           <div className={classes.pair}>
             <div>
               {plan ? (
@@ -234,16 +233,12 @@ function Running({
   plantId,
   data,
   units,
-  mayWork,
 }: {
   care: Schemas['AftercareView'];
   plantId: string;
   data: PlantView;
   units: Units;
-  mayWork: boolean;
 }) {
-  const { today } = useReader();
-  const done = useWrite(writes.careDone);
   return (
     <section className={classes.care} aria-labelledby="aftercare">
       <div className={classes.careHead}>
@@ -252,25 +247,7 @@ function Running({
       </div>
       <ol className={classes.steps}>
         {care.steps.map((s) => (
-          <li key={s.id} data-now={s.fromOn <= today && s.toOn >= today} data-done={s.doneOn !== null}>
-            <span className={`${classes.when} measure`}>
-              {day(s.fromOn)}
-              {s.toOn !== s.fromOn && ` – ${day(s.toOn)}`}
-            </span>
-            <span>
-              {s.text} <span className={classes.by}>{s.who === 'CARETAKER' ? 'Caretaker' : 'Technician'}</span>
-            </span>
-            {mayWork && s.who === 'TECHNICIAN' && (
-              <Button
-                variant="default"
-                size="sm"
-                loading={done.isPending && done.variables.stepId === s.id}
-                onClick={() => done.mutate({ stepId: s.id, plantId, doneOn: s.doneOn ? null : today })}
-              >
-                {s.doneOn ? 'Done; open again' : 'Done'}
-              </Button>
-            )}
-          </li>
+          <CareStep key={s.id} step={s} plantId={plantId} />
         ))}
       </ol>
       <WateringWeeks

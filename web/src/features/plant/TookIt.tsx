@@ -10,7 +10,7 @@ import classes from './PlantPage.module.css';
 const RESULTS = ['TOOK_WELL', 'SLOW', 'SET_BACK', 'LOST'] as const;
 
 /** How a repot went, asked once it can be told; one tap. */
-export function TookIt({ job, plantId }: { job: Schemas['JobSummary']; plantId: string }) {
+export function TookIt({ job, plantId }: { job: Pick<Schemas['JobSummary'], 'id' | 'doneOn'>; plantId: string }) {
   const record = useWrite(writes.tellOutcome, { done: () => void notifyDone('On record.') });
   return (
     <p className={classes.tookIt}>

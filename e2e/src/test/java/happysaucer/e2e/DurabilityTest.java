@@ -167,6 +167,11 @@ class DurabilityTest {
       sql.execute("create index site_weekday on site (visit_weekday)");
       sql.execute("drop table site_visit_day");
       sql.execute("drop table visit_left");
+      sql.execute("alter table watering drop column care_link_id");
+      sql.execute("alter table aftercare_step drop column skipped_why");
+      sql.execute("alter table aftercare_step drop column was_from");
+      sql.execute("drop table care_report");
+      sql.execute("drop table care_link");
       for (String table :
           List.of(
               "season_change_job",

@@ -10,28 +10,19 @@ import com.microsoft.playwright.options.ColorScheme;
 import happysaucer.e2e.Chromium.Size;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
-import javax.imageio.ImageIO;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** A label is printed, read by a reader that is not ours, and opens what it is on. */
 class LabelsTest {
-  private static final int DPI = 200;
-  private static final Path READER = Path.of("../web/node_modules/jsqr/dist/jsQR.js");
-
   private static App app;
   private static String plant;
   private static BufferedImage label;
@@ -43,9 +34,7 @@ class LabelsTest {
     plant = team.plant(app, "T-005");
     byte[] pdf =
         team.bytes(app.url() + "/api/labels/sheet?kind=PLANT&layout=SINGLE_57&of=" + plant);
-    try (PDDocument document = Loader.loadPDF(pdf)) {
-      label = new PDFRenderer(document).renderImageWithDPI(0, DPI);
-    }
+    label = Codes.drawn(pdf);
   }
 
   @AfterAll
@@ -55,32 +44,6 @@ class LabelsTest {
 
   private static BrowserContext phone(Chromium chromium) {
     return chromium.context(app.url(), Size.PHONE, ColorScheme.LIGHT);
-  }
-
-  private static byte[] png(BufferedImage picture) throws IOException {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    ImageIO.write(picture, "png", out);
-    return out.toByteArray();
-  }
-
-  private static String readElsewhere(Page page) throws IOException {
-    page.evaluate(Files.readString(READER));
-    return (String)
-        page.evaluate(
-            """
-            async (data) => {
-              const picture = new Image();
-              picture.src = 'data:image/png;base64,' + data;
-              await picture.decode();
-              const canvas = document.createElement('canvas');
-              canvas.width = picture.width;
-              canvas.height = picture.height;
-              const context = canvas.getContext('2d');
-              context.drawImage(picture, 0, 0);
-              const pixels = context.getImageData(0, 0, canvas.width, canvas.height);
-              return jsQR(pixels.data, pixels.width, pixels.height).data;
-            }""",
-            Base64.getEncoder().encodeToString(png(label)));
   }
 
   private static void opened(Page page) {
@@ -93,7 +56,7 @@ class LabelsTest {
   void anotherReaderReadsTheAddressAndItOpensThePlant() throws IOException {
     try (BrowserContext context = phone(Demo.chromium())) {
       Page page = Chromium.signedIn(context, "Jorun Pell");
-      String read = readElsewhere(page);
+      String read = Codes.read(page, label);
       assertThat(read).contains("/q/P").startsWith("http");
       page.navigate(read.substring(read.indexOf("/q/")));
       opened(page);
@@ -108,7 +71,8 @@ class LabelsTest {
       page.getByText("Read a label").click();
       page.setInputFiles(
           "input[type=file]",
-          new com.microsoft.playwright.options.FilePayload("label.png", "image/png", png(label)));
+          new com.microsoft.playwright.options.FilePayload(
+              "label.png", "image/png", Codes.png(label)));
       opened(page);
     }
   }
@@ -117,7 +81,7 @@ class LabelsTest {
   void aHandScannerTypesIt() throws IOException {
     try (BrowserContext context = phone(Demo.chromium())) {
       Page page = Chromium.signedIn(context, "Jorun Pell");
-      String read = readElsewhere(page).toUpperCase(Locale.ROOT);
+      String read = Codes.read(page, label).toUpperCase(Locale.ROOT);
       page.keyboard().type(read);
       page.keyboard().press("Enter");
       opened(page);

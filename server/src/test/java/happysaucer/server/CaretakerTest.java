@@ -3,12 +3,16 @@ package happysaucer.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import biweekly.Biweekly;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -223,6 +227,23 @@ class CaretakerTest {
         .extracting(event -> event.getUid().getValue())
         .containsExactlyElementsOf(
             events.stream().map(event -> event.getUid().getValue()).toList());
+  }
+
+  @Test
+  void theCardIsOnePageOfEverySizeAndLabelToo() throws IOException {
+    for (String size : List.of("A4", "LETTER", "HALF", "LABEL")) {
+      byte[] pdf = technician.bytes("/api/jobs/" + job + "/card/sheet?size=" + size);
+      try (PDDocument document = Loader.loadPDF(pdf)) {
+        assertThat(document.getNumberOfPages()).as(size).isEqualTo(1);
+        String text = new PDFTextStripper().getText(document);
+        assertThat(text).contains("CT-" + houses + "X", "Water");
+        if (!size.equals("LABEL")) {
+          assertThat(text)
+              .contains("moved to a larger pot", "Not normal:", "Tell us", "We come back about")
+              .doesNotContain("Lantern Mews");
+        }
+      }
+    }
   }
 
   @Test

@@ -29,13 +29,17 @@ public final class RunningServer implements ParameterResolver {
   }
 
   static ConfigurableApplicationContext start(boolean demo) {
+    return start(demo, CLOCK);
+  }
+
+  static ConfigurableApplicationContext start(boolean demo, String clock) {
     try {
       Path data = Files.createTempDirectory("saucer-test");
       return new SpringApplication(Application.class)
           .run(
               "--saucer.data=" + data,
               "--saucer.demo=" + demo,
-              "--saucer.clock=" + CLOCK,
+              "--saucer.clock=" + clock,
               "--saucer.nightly-backup=false",
               "--server.port=0",
               "--server.address=127.0.0.1");

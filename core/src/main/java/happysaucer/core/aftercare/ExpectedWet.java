@@ -52,10 +52,11 @@ public final class ExpectedWet {
   public record Found(LocalDate on, boolean wet) {}
 
   /**
-   * By the plan, or from the last pour that somebody logged.
+   * By the plan; where pours are told, by those until today, and by the plan from then on.
    *
    * @param poured what was logged since, the oldest first
    * @param spent share of the reachable water after which its kind wants more, 0 to 1
+   * @param today so far only what was told counts, once anything was
    * @param until the last day
    */
   public static List<Point> of(
@@ -64,6 +65,7 @@ public final class ExpectedWet {
       List<Week> weeks,
       List<LocalDate> poured,
       double spent,
+      LocalDate today,
       LocalDate until) {
     NavigableMap<LocalDate, Optional<Double>> plan = new TreeMap<>();
     weeks.forEach(week -> plan.put(week.from(), week.everyDays()));
@@ -75,7 +77,8 @@ public final class ExpectedWet {
           watered == null
               ? !day.isBefore(firstOn)
               : every > 0 && ChronoUnit.DAYS.between(watered, day) >= Math.round(every);
-      if (poured.contains(day) || due) {
+      boolean told = !poured.isEmpty() && !day.isAfter(today);
+      if (poured.contains(day) || due && !told) {
         watered = day;
         every = plan.isEmpty() ? 0 : every(plan, day);
       }

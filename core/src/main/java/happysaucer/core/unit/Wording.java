@@ -4,8 +4,16 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** Turns messages into sentences in the units of the reader. */
-public record Wording(Units units) {
+/**
+ * Turns messages into sentences in the units of the reader.
+ *
+ * @param measures what the reader pours with; amounts are said in these where one suits
+ */
+public record Wording(Units units, List<Pouring.Measure> measures) {
+  public Wording(Units units) {
+    this(units, List.of());
+  }
+
   private static final List<String> MONTHS =
       List.of(
           "January",
@@ -81,7 +89,7 @@ public record Wording(Units units) {
       return about(about.measure(), inCentimetres);
     }
     if (value instanceof Volume volume) {
-      return volume.text(units);
+      return poured(volume);
     }
     if (value instanceof Mass mass) {
       return mass.text(units);
@@ -102,6 +110,10 @@ public record Wording(Units units) {
       return text(inner);
     }
     return value.toString();
+  }
+
+  private String poured(Volume volume) {
+    return Pouring.words(volume.litres(), measures).orElseGet(() -> volume.text(units));
   }
 
   private String about(Object measure, boolean inCentimetres) {

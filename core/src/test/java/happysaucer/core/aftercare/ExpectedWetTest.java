@@ -21,7 +21,8 @@ class ExpectedWetTest {
           new Week(WORK.plusDays(14), Optional.of(8.0)));
 
   private static List<Point> points(LocalDate first, LocalDate... poured) {
-    return ExpectedWet.of(WORK, first, WEEKS, List.of(poured), 0.5, WORK.plusDays(30));
+    return ExpectedWet.of(
+        WORK, first, WEEKS, List.of(poured), 0.5, WORK.plusDays(6), WORK.plusDays(30));
   }
 
   private static double on(List<Point> points, int day) {
@@ -50,6 +51,9 @@ class ExpectedWetTest {
     assertThat(on(points, 3)).isEqualTo(1);
     assertThat(on(points, 5)).isLessThan(1);
     assertThat(on(points, 8)).as("five days after the pour").isEqualTo(1);
+    assertThat(on(points(WORK, WORK), 6))
+        .as("nobody told of another, so it goes on drying until today")
+        .isLessThan(on(points(WORK, WORK), 5));
   }
 
   @Test

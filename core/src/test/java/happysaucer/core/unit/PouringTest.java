@@ -36,6 +36,14 @@ class PouringTest {
   }
 
   @Test
+  void aSentenceSaysItsAmountInTheMeasuresOfItsReader() {
+    Message water = Message.of("care.first.untilItRuns", Volume.ofLitres(0.6));
+    assertThat(new Wording(Units.METRIC, MEASURES).text(water))
+        .isEqualTo("Water with two glasses until it runs through, and let it drain.");
+    assertThat(new Wording(Units.METRIC).text(water)).contains("0.6 L");
+  }
+
+  @Test
   void aNumberToBeginWithIsARoundOne() {
     assertThat(Pouring.count(2.3, MEASURES.get(1))).isEqualTo(1.5);
     assertThat(Pouring.count(0.01, MEASURES.get(1))).isEqualTo(0.25);

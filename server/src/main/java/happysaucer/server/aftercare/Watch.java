@@ -238,6 +238,7 @@ public class Watch {
                     .toList(),
                 poured,
                 spent(row.species()),
+                today,
                 today.plusDays(AHEAD));
     List<ReportView> reports = known.reports().getOrDefault(row.plantId(), List.of());
     Recovery recovery =
@@ -300,11 +301,11 @@ public class Watch {
         recovery.now().map(now -> now(wording, now)).orElse(null),
         drawn.steps().stream()
             .filter(step -> step.open() && !step.fromOn().isAfter(today))
-            .filter(step -> !step.kind().equals("WATCH"))
-            .filter(step -> step.who().equals("TECHNICIAN") || !step.toOn().isBefore(today))
+            .filter(step -> step.who().equals("TECHNICIAN") || pours(step, today))
             .toList(),
         drawn.steps().stream()
             .filter(step -> step.open() && step.fromOn().isAfter(today))
+            .filter(step -> step.who().equals("TECHNICIAN") || step.kind().equals("PROBE"))
             .findFirst()
             .orElse(null),
         drawn.expected().stream().map(point -> new WetPoint(point.on(), point.wet())).toList(),
@@ -312,6 +313,13 @@ public class Watch {
         drawn.found().stream().map(each -> new FoundWet(each.on(), each.wet())).toList(),
         drawn.reports(),
         row.outcome());
+  }
+
+  /** What whoever waters has to do just now; what lasts for weeks stands on their card. */
+  private static boolean pours(CareView step, LocalDate today) {
+    return !step.toOn().isBefore(today)
+        && (step.kind().equals("PROBE")
+            || step.kind().equals("WATER") && step.fromOn().equals(step.toOn()));
   }
 
   private static String words(Wording wording, Message text) {

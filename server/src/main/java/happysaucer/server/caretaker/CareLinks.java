@@ -2,10 +2,12 @@ package happysaucer.server.caretaker;
 
 import happysaucer.core.unit.Units;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.door.Addresses;
 import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.Jobs;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.NotFoundException;
+import happysaucer.server.qr.QrSvg;
 import happysaucer.server.team.Account;
 import happysaucer.server.team.CurrentUser;
 import happysaucer.server.team.Role;
@@ -32,15 +34,22 @@ public class CareLinks {
 
   private final CareLinkMapper mapper;
   private final Jobs jobs;
+  private final Addresses addresses;
   private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final SecureRandom random = new SecureRandom();
 
   CareLinks(
-      CareLinkMapper mapper, Jobs jobs, ChangeLog history, TeamClock clock, CurrentUser user) {
+      CareLinkMapper mapper,
+      Jobs jobs,
+      Addresses addresses,
+      ChangeLog history,
+      TeamClock clock,
+      CurrentUser user) {
     this.mapper = mapper;
     this.jobs = jobs;
+    this.addresses = addresses;
     this.history = history;
     this.clock = clock;
     this.user = user;
@@ -74,21 +83,39 @@ public class CareLinks {
 
   /**
    * @param path of the page; null where there is none
+   * @param address the page by the address that suits best
+   * @param reached others than this machine reach that address
+   * @param code leads to it, SVG
    * @param opened so many times it was looked at
    * @param refused so many things that were sent to it were not taken
    */
   public record CareLinkView(
-      @Nullable String path, @Nullable LocalDate expiresOn, int opened, int refused) {}
+      @Nullable String path,
+      @Nullable String address,
+      boolean reached,
+      @Nullable String code,
+      @Nullable LocalDate expiresOn,
+      int opened,
+      int refused) {}
 
   public record CareLinkRequest(
       @NotNull(message = "Say whether there is to be a page.") Boolean open) {}
 
   public CareLinkView of(UUID job) {
     LinkRow link = mapper.ofJob(job);
-    return link == null || link.endedOn(clock.today())
-        ? new CareLinkView(null, null, 0, 0)
-        : new CareLinkView(
-            "/care/" + link.token(), link.expiresOn(), link.opened(), link.refused());
+    if (link == null || link.endedOn(clock.today())) {
+      return new CareLinkView(null, null, false, null, null, 0, 0);
+    }
+    String path = "/care/" + link.token();
+    String address = addresses.all().get(0) + path;
+    return new CareLinkView(
+        path,
+        address,
+        !Addresses.onlyHere(addresses.all().get(0)),
+        QrSvg.of(address),
+        link.expiresOn(),
+        link.opened(),
+        link.refused());
   }
 
   /** Opens a page to whoever knows its address, or ends that address for good. */

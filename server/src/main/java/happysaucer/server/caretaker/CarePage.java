@@ -3,8 +3,8 @@ package happysaucer.server.caretaker;
 import happysaucer.core.unit.Pouring;
 import happysaucer.server.aftercare.Aftercares.Card;
 import happysaucer.server.aftercare.Aftercares.CareView;
+import happysaucer.server.caretaker.Caretakers.DuePour;
 import happysaucer.server.caretaker.Caretakers.Page;
-import happysaucer.server.caretaker.Caretakers.Pour;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -100,7 +100,7 @@ final class CarePage {
         .append(esc(card.what().words()))
         .append("</p>");
     water(body, page, token);
-    care(body, card, page.today());
+    care(body, page);
     body.append("<h2>What is normal, and what is not</h2>");
     card.steps().stream()
         .filter(step -> step.kind().equals("WATCH"))
@@ -144,10 +144,10 @@ final class CarePage {
     body.append("<h2>Water</h2>");
     if (page.next().isEmpty()) {
       body.append("<p class=next>It will not ask for water in the next weeks. ")
-          .append(esc(Caretakers.probe(page.card()).orElse("")))
+          .append(esc(page.probe().orElse("")))
           .append("</p>");
     } else {
-      Pour first = page.next().get(0);
+      DuePour first = page.next().get(0);
       body.append("<div class=next><p><b>")
           .append(esc(first.late() ? "Now" : day(first.on(), page.today())))
           .append(": ")
@@ -155,7 +155,7 @@ final class CarePage {
           .append("</b>")
           .append(first.late() ? ", due since " + esc(DAY.format(first.on())) : "")
           .append("</p><p>")
-          .append(esc(Caretakers.probe(page.card()).orElse("Slowly, on the old ball.")))
+          .append(esc(page.probe().orElse("Slowly, on the old ball.")))
           .append("</p></div>");
       body.append("<ul>");
       page.next().stream()
@@ -203,10 +203,10 @@ final class CarePage {
 
   /** Four weeks, with the days of water and those that were told. */
   private static void grid(StringBuilder body, Page page) {
-    Map<LocalDate, Pour> due =
+    Map<LocalDate, DuePour> due =
         page.next().stream()
             .filter(pour -> !pour.late())
-            .collect(Collectors.toMap(Pour::on, pour -> pour, (a, b) -> a, HashMap::new));
+            .collect(Collectors.toMap(DuePour::on, pour -> pour, (a, b) -> a, HashMap::new));
     LocalDate monday = page.today().with(DayOfWeek.MONDAY);
     body.append(
         "<table><caption class=soft>The next weeks: marked days are for water</caption><tr>");
@@ -236,7 +236,9 @@ final class CarePage {
     body.append("</table>");
   }
 
-  private static void care(StringBuilder body, Card card, LocalDate today) {
+  private static void care(StringBuilder body, Page page) {
+    Card card = page.card();
+    LocalDate today = page.today();
     List<CareView> steps =
         card.steps().stream()
             .filter(step -> step.who().equals("CARETAKER") && step.open())
@@ -249,7 +251,7 @@ final class CarePage {
     body.append("<h2>And besides</h2><ul>");
     for (CareView step : steps) {
       body.append("<li>")
-          .append(esc(step.text().words()))
+          .append(esc(page.said(step.text())))
           .append(" <span class=soft>(")
           .append(esc("until " + SHORT.format(step.toOn())))
           .append(")</span></li>");

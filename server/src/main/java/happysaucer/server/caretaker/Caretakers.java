@@ -3,6 +3,7 @@ package happysaucer.server.caretaker;
 import happysaucer.core.aftercare.ExpectedWet;
 import happysaucer.core.aftercare.NextWaterings;
 import happysaucer.core.unit.Pouring;
+import happysaucer.core.unit.Said;
 import happysaucer.core.unit.Wording;
 import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.aftercare.Aftercares.Card;
@@ -13,6 +14,7 @@ import happysaucer.server.clock.TeamClock;
 import happysaucer.server.photo.Photos;
 import happysaucer.server.settings.Settings;
 import happysaucer.server.team.Acting;
+import happysaucer.server.team.CurrentUser;
 import happysaucer.server.watering.Waterings;
 import java.io.IOException;
 import java.io.InputStream;
@@ -20,7 +22,6 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -29,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What whoever waters reads and tells by their page. */
 @Service
-class Caretakers {
+public class Caretakers {
   /** So far ahead the next waterings are told. */
   private static final int AHEAD_DAYS = 28;
 
@@ -50,6 +51,7 @@ class Caretakers {
   private final Settings settings;
   private final DaysFile calendars;
   private final TeamClock clock;
+  private final CurrentUser user;
 
   Caretakers(
       CareLinkMapper mapper,
@@ -58,7 +60,9 @@ class Caretakers {
       Photos photos,
       Settings settings,
       DaysFile calendars,
-      TeamClock clock) {
+      TeamClock clock,
+      CurrentUser user) {
+    this.user = user;
     this.mapper = mapper;
     this.aftercares = aftercares;
     this.waterings = waterings;
@@ -80,20 +84,35 @@ class Caretakers {
    * @param wateredOn days that were told already, the newest first
    * @param measure in which amounts are said and told; null for litres
    */
-  record Page(
+  public record Page(
       String team,
       Card card,
       LocalDate today,
-      List<Pour> next,
+      List<DuePour> next,
       List<LocalDate> wateredOn,
       Pouring.@Nullable Measure measure,
       double usual,
-      @Nullable String answer) {}
+      Wording wording,
+      @Nullable String answer) {
+    /** With its amounts in the measure of whoever waters. */
+    public String said(Said text) {
+      return wording.text(text.message());
+    }
+
+    /** How it is looked at before it is watered. */
+    public Optional<String> probe() {
+      return card.steps().stream()
+          .filter(step -> step.kind().equals("PROBE"))
+          .map(CareView::text)
+          .map(this::said)
+          .findFirst();
+    }
+  }
 
   /**
    * @param words the amount as it is poured
    */
-  record Pour(LocalDate on, double litres, String words, boolean late) {}
+  public record DuePour(LocalDate on, double litres, String words, boolean late) {}
 
   @Transactional
   public Page page(LinkRow link) {
@@ -101,34 +120,39 @@ class Caretakers {
     return made(link, AHEAD_DAYS);
   }
 
-  private Page made(LinkRow link, int days) {
-    return Acting.as(
-        link.by(),
-        () -> {
-          LocalDate today = clock.today();
-          Card card = aftercares.card(link.jobId());
-          List<LocalDate> poured =
-              waterings.of(link.plantId()).stream()
-                  .map(Waterings.WateringView::wateredOn)
-                  .filter(on -> !on.isBefore(card.doneOn()))
-                  .toList();
-          List<Pour> next = next(card, poured, today, link, days);
-          List<Pouring.Measure> measures = settings.pouring();
-          double usual = next.isEmpty() ? most(card) : next.get(0).litres();
-          return new Page(
-              settings.name(),
-              card,
-              today,
-              next,
-              poured,
-              Pouring.fitting(usual, measures).orElse(null),
-              usual,
-              mapper.lastAnswer(link.id()));
-        });
+  /** The same for paper, in the units of whoever asks. */
+  public Page printed(UUID job) {
+    return made(job, AHEAD_DAYS, null);
   }
 
-  private List<Pour> next(
-      Card card, List<LocalDate> poured, LocalDate today, LinkRow link, int days) {
+  private Page made(LinkRow link, int days) {
+    return Acting.as(link.by(), () -> made(link.jobId(), days, mapper.lastAnswer(link.id())));
+  }
+
+  private Page made(UUID job, int days, @Nullable String answer) {
+    LocalDate today = clock.today();
+    Card card = aftercares.card(job);
+    List<LocalDate> poured =
+        waterings.of(card.job().plantId()).stream()
+            .map(Waterings.WateringView::wateredOn)
+            .filter(on -> !on.isBefore(card.doneOn()))
+            .toList();
+    List<DuePour> next = next(card, poured, today, days);
+    List<Pouring.Measure> measures = settings.pouring();
+    double usual = next.isEmpty() ? most(card) : next.get(0).litres();
+    return new Page(
+        settings.name(),
+        card,
+        today,
+        next,
+        poured,
+        Pouring.fitting(usual, measures).orElse(null),
+        usual,
+        new Wording(user.units(), measures),
+        answer);
+  }
+
+  private List<DuePour> next(Card card, List<LocalDate> poured, LocalDate today, int days) {
     List<NextWaterings.Pour> weeks =
         card.weeks().stream()
             .map(
@@ -137,15 +161,15 @@ class Caretakers {
                         new ExpectedWet.Week(week.fromOn(), Optional.ofNullable(week.everyDays())),
                         week.litres()))
             .toList();
-    Wording wording = new Wording(link.units());
+    Wording wording = new Wording(user.units());
     List<Pouring.Measure> measures = settings.pouring();
-    List<Pour> next = new ArrayList<>();
+    List<DuePour> next = new ArrayList<>();
     for (NextWaterings.Due due :
         NextWaterings.of(
             card.firstWaterOn(), weeks, poured.stream().findFirst(), today, today.plusDays(days))) {
       if (due.litres() > 0) {
         next.add(
-            new Pour(
+            new DuePour(
                 due.on(),
                 due.litres(),
                 Pouring.words(due.litres(), measures).orElseGet(() -> wording.litres(due.litres())),
@@ -266,16 +290,7 @@ class Caretakers {
                         "care-" + link.id() + "-" + pour.on(),
                         pour.late() ? page.today() : pour.on(),
                         "Water " + plant + ": " + pour.words(),
-                        probe(page.card()).orElse("Look at it first.")))
+                        page.probe().orElse("Look at it first.")))
             .toList());
-  }
-
-  /** How it is looked at before it is watered. */
-  static Optional<String> probe(Card card) {
-    return card.steps().stream()
-        .filter(step -> step.kind().equals("PROBE"))
-        .map(CareView::text)
-        .map(Objects::toString)
-        .findFirst();
   }
 }

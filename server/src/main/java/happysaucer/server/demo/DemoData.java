@@ -22,17 +22,20 @@ import happysaucer.server.team.Account;
 import happysaucer.server.team.Acting;
 import happysaucer.server.team.Role;
 import happysaucer.server.team.TeamStart;
+import happysaucer.server.visit.Checks;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -47,7 +50,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoData implements SmartInitializingSingleton {
   private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
-  private static final int AFTERCARE_SINCE_DAYS = 19;
 
   /** Usual proportions of a pot. */
   private final boolean wanted;
@@ -63,11 +65,13 @@ class DemoData implements SmartInitializingSingleton {
   private final Plants plants;
   private final Crews crews;
   private final Orders orders;
+  private final Checks checks;
   private final Shelf shelfOfPots;
   private final ApplicationEventPublisher events;
   private final TransactionTemplate transaction;
 
   private final DemoPast past;
+  private final Set<Made> repotted = new HashSet<>();
   private UUID technician;
   private Account technicianAccount;
 
@@ -85,6 +89,7 @@ class DemoData implements SmartInitializingSingleton {
       Plants plants,
       Crews crews,
       Orders orders,
+      Checks checks,
       Shelf shelfOfPots,
       ApplicationEventPublisher events,
       TransactionTemplate transaction) {
@@ -101,6 +106,7 @@ class DemoData implements SmartInitializingSingleton {
     this.plants = plants;
     this.crews = crews;
     this.orders = orders;
+    this.checks = checks;
     this.shelfOfPots = shelfOfPots;
     this.events = events;
     this.transaction = transaction;
@@ -180,6 +186,7 @@ class DemoData implements SmartInitializingSingleton {
     asTechnician(() -> pastJobs(made, today));
     asTechnician(() -> openJobs(made, today));
     asTechnician(() -> orders(today));
+    asTechnician(() -> looksAfter(made, today));
     past.write(technician);
     plants.indexAll();
     events.publishEvent(new PlantTouched(made.stream().map(Made::id).toList()));
@@ -316,7 +323,7 @@ class DemoData implements SmartInitializingSingleton {
     Advice.Drying usual = usual(row, site.latitude(), today);
     double interval = usual.daysToRefill() == null ? 20 : Math.max(1, usual.daysToRefill());
     double litres = Math.max(0.05, usual.litres());
-    LocalDate until = story.inAftercare() ? today.minusDays(AFTERCARE_SINCE_DAYS + 1) : today;
+    LocalDate until = story.inAftercare() ? today.minusDays(story.sinceDays() + 1L) : today;
     past.waterings(plant, site.latitude(), story, interval, litres, repotted, until, today);
     past.checks(
         plant,
@@ -392,10 +399,19 @@ class DemoData implements SmartInitializingSingleton {
       if (!plant.story().inAftercare()) {
         continue;
       }
-      LocalDate day = today.minusDays(AFTERCARE_SINCE_DAYS - 2L * (plant.story().ordinal() % 3));
+      LocalDate day = today.minusDays(plant.story().sinceDays());
       clock.at(
           day.atTime(10, 0),
           () -> {
+            Advice.Call call = advice.of(plant.id(), Units.METRIC).advice().call();
+            if (call.from() == null
+                || call.to() == null
+                || day.isBefore(call.from())
+                || day.isAfter(call.to())) {
+              // at rest in that season: nobody would have repotted it
+              return;
+            }
+            repotted.add(plant);
             UUID job = past.id();
             jobs.schedule(job, new Jobs.JobRequest(plant.id(), day, null, null, null, null));
             jobs.of(job)
@@ -409,6 +425,23 @@ class DemoData implements SmartInitializingSingleton {
           !pour.isAfter(today);
           pour = pour.plusDays(past.stretched(plant.interval() * 1.4))) {
         past.pour(plant.id(), pour, plant.litres() * 1.2);
+      }
+    }
+  }
+
+  /** What was seen at plants that recover, a day ago. */
+  private void looksAfter(List<Made> made, LocalDate today) {
+    for (Made plant : made) {
+      List<AdviceRequest.Sign> signs = plant.story().signsAfter();
+      if (!signs.isEmpty() && repotted.contains(plant)) {
+        clock.at(
+            today.minusDays(1).atTime(11, 0),
+            () ->
+                checks.log(
+                    past.id(),
+                    new Checks.CheckRequest(
+                        plant.id(), clock.now(), signs, null, 3.0, null, null, null, null),
+                    Units.METRIC));
       }
     }
   }
@@ -428,7 +461,7 @@ class DemoData implements SmartInitializingSingleton {
         continue;
       }
       LocalDate day =
-          plant.story() == Story.SEVERE_TODAY
+          plant.story() == Story.SEVERE_TODAY && !today.isBefore(call.from())
               ? today
               : call.from().plusDays(1 + 4L * spread++ % 40);
       if (!day.isAfter(call.to()) && spread % 3 != 0) {

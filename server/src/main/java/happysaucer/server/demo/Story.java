@@ -29,7 +29,31 @@ enum Story {
   NEW_CITRUS,
   AFTERCARE_FERN,
   AFTERCARE_ROT,
-  AFTERCARE_HOLES;
+  AFTERCARE_HOLES,
+  AFTERCARE_WILTS,
+  AFTERCARE_GROWS,
+  AFTERCARE_WET;
+
+  private static final int SINCE_DAYS = 19;
+
+  /** Days since its repot. */
+  int sinceDays() {
+    return switch (this) {
+      case AFTERCARE_WILTS -> 12;
+      case AFTERCARE_GROWS -> 31;
+      case AFTERCARE_WET -> 9;
+      default -> SINCE_DAYS - 2 * (ordinal() % 3);
+    };
+  }
+
+  /** What was seen at a look after its repot. */
+  List<AdviceRequest.Sign> signsAfter() {
+    return switch (this) {
+      case AFTERCARE_WILTS -> List.of(plain("WILTS_WHEN_WET"), valued("STAYS_WET", 10));
+      case AFTERCARE_GROWS -> List.of(absent("GROWTH_STALLED"), absent("WILTS_WHEN_WET"));
+      default -> List.of();
+    };
+  }
 
   boolean inAftercare() {
     return name().startsWith("AFTERCARE");
@@ -38,7 +62,16 @@ enum Story {
   /** Waterings close up over the years in a pot that fills with roots. */
   double stretchAfterRepot() {
     return switch (this) {
-      case CROWDED, SEVERE_TODAY, DEFORMED, AFTERCARE_FERN, URN, CLUMP -> 2.3;
+      case CROWDED,
+          SEVERE_TODAY,
+          DEFORMED,
+          AFTERCARE_FERN,
+          AFTERCARE_WILTS,
+          AFTERCARE_GROWS,
+          AFTERCARE_WET,
+          URN,
+          CLUMP ->
+          2.3;
       default -> 1.25;
     };
   }
@@ -65,7 +98,7 @@ enum Story {
         signs.add(absent("STAYS_WET"));
         signs.add(valued("WATER_POOLS", 85));
       }
-      case SEVERE_TODAY, AFTERCARE_FERN -> {
+      case SEVERE_TODAY, AFTERCARE_FERN, AFTERCARE_WILTS, AFTERCARE_GROWS, AFTERCARE_WET -> {
         signs.add(graded("ROOTS_CIRCLING", "SEVERE"));
         signs.add(graded("ROOTS_FROM_DRAIN_HOLES", "CLEAR"));
         signs.add(plain("WILTS_SOON_AFTER_WATERING"));

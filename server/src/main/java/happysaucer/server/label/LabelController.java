@@ -1,6 +1,6 @@
 package happysaucer.server.label;
 
-import happysaucer.server.door.Hosts;
+import happysaucer.server.door.Addresses;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.sheet.LabelLayout;
 import happysaucer.server.sheet.LabelSheet;
@@ -9,9 +9,7 @@ import happysaucer.server.team.CurrentUser;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -21,19 +19,16 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 @RestController
 class LabelController {
-  private static final Set<String> ONLY_HERE = Set.of("localhost", "127.0.0.1", "[::1]");
-
   private final Labels labels;
-  private final Hosts hosts;
+  private final Addresses addresses;
   private final CurrentUser user;
 
-  LabelController(Labels labels, Hosts hosts, CurrentUser user) {
+  LabelController(Labels labels, Addresses addresses, CurrentUser user) {
     this.labels = labels;
-    this.hosts = hosts;
+    this.addresses = addresses;
     this.user = user;
   }
 
@@ -62,7 +57,7 @@ class LabelController {
 
   @GetMapping("/api/labels")
   LabelChoices choices() {
-    List<String> addresses = addresses();
+    List<String> addresses = this.addresses.all();
     return new LabelChoices(
         Arrays.stream(LabelLayout.values())
             .map(
@@ -82,7 +77,7 @@ class LabelController {
                         l.pageHeightMm()))
             .toList(),
         addresses,
-        !onlyHere(addresses.get(0)));
+        !Addresses.onlyHere(addresses.get(0)));
   }
 
   /**
@@ -105,7 +100,7 @@ class LabelController {
       throw InputException.of(
           "first", "This sheet has places 1 to " + layout.places() + ".", first);
     }
-    List<String> addresses = addresses();
+    List<String> addresses = this.addresses.all();
     if (address != null && !addresses.contains(address)) {
       throw InputException.of("address", "This server is not reached by it.", address);
     }
@@ -121,25 +116,5 @@ class LabelController {
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.inline().filename("labels.pdf").build().toString())
         .body(pdf);
-  }
-
-  /** The one this page was asked by, unless only this machine knows it; then the others. */
-  private List<String> addresses() {
-    ServletUriComponentsBuilder here = ServletUriComponentsBuilder.fromCurrentContextPath();
-    String asked = here.toUriString();
-    List<String> others =
-        hosts.reachable().stream()
-            .map(name -> here.cloneBuilder().host(name).toUriString())
-            .toList();
-    Stream<String> all =
-        onlyHere(asked)
-            ? Stream.concat(others.stream(), Stream.of(asked))
-            : Stream.concat(Stream.of(asked), others.stream());
-    return all.distinct().toList();
-  }
-
-  private static boolean onlyHere(String address) {
-    String host = address.replaceFirst("^[a-z]+://", "").replaceFirst(":[0-9]+$", "");
-    return ONLY_HERE.contains(host) || host.endsWith(".localhost");
   }
 }

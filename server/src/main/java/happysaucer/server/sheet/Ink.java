@@ -1,5 +1,7 @@
 package happysaucer.server.sheet;
 
+import com.google.zxing.common.BitMatrix;
+import happysaucer.server.qr.Qr;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -162,6 +164,26 @@ final class Ink implements AutoCloseable {
       out.fill();
     } else {
       out.stroke();
+    }
+  }
+
+  /** A code that cameras read. */
+  void code(String text, float x, float y, float size) throws IOException {
+    BitMatrix modules = Qr.modules(text);
+    float module = size / modules.getWidth();
+    for (int row = 0; row < modules.getHeight(); row++) {
+      int column = 0;
+      while (column < modules.getWidth()) {
+        int end = column;
+        while (end < modules.getWidth() && modules.get(end, row)) {
+          end++;
+        }
+        if (end > column) {
+          // a hair taller than a module: between rows no light shows through
+          filled(x + column * module, y + row * module, (end - column) * module, module * 1.02f);
+        }
+        column = end + 1;
+      }
     }
   }
 

@@ -1,7 +1,5 @@
 package happysaucer.server.sheet;
 
-import com.google.zxing.common.BitMatrix;
-import happysaucer.server.qr.Qr;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
@@ -66,7 +64,7 @@ public final class LabelSheet {
     float width = points(layout.widthMm());
     float height = points(layout.heightMm());
     float code = height - 2 * PAD;
-    qr(ink, label.code(), x + PAD, y + PAD, code);
+    ink.code(label.code(), x + PAD, y + PAD, code);
     float left = x + PAD + code + GAP;
     float room = width - code - 2 * PAD - GAP;
     float markSize = fitted(ink, label.mark(), room, MARK_MOST, MARK_LEAST);
@@ -103,26 +101,6 @@ public final class LabelSheet {
       cut = cut.substring(0, cut.length() - 1);
     }
     return cut;
-  }
-
-  private static void qr(Ink ink, String text, float x, float y, float size) throws IOException {
-    BitMatrix modules = Qr.modules(text);
-    float module = size / modules.getWidth();
-    for (int row = 0; row < modules.getHeight(); row++) {
-      int column = 0;
-      while (column < modules.getWidth()) {
-        int end = column;
-        while (end < modules.getWidth() && modules.get(end, row)) {
-          end++;
-        }
-        if (end > column) {
-          // a hair taller than a module: between rows no light shows through
-          ink.filled(
-              x + column * module, y + row * module, (end - column) * module, module * 1.02f);
-        }
-        column = end + 1;
-      }
-    }
   }
 
   private static float points(double mm) {

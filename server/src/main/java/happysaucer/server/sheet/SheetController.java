@@ -1,5 +1,7 @@
 package happysaucer.server.sheet;
 
+import happysaucer.server.caretaker.CareLinks;
+import happysaucer.server.caretaker.Caretakers;
 import happysaucer.server.job.Jobs;
 import happysaucer.server.job.Jobs.JobView;
 import happysaucer.server.season.CrewDays;
@@ -24,8 +26,13 @@ class SheetController {
   private final Jobs jobs;
   private final CrewDays days;
   private final CurrentUser user;
+  private final Caretakers caretakers;
+  private final CareLinks links;
 
-  SheetController(Jobs jobs, CrewDays days, CurrentUser user) {
+  SheetController(
+      Jobs jobs, CrewDays days, CurrentUser user, Caretakers caretakers, CareLinks links) {
+    this.caretakers = caretakers;
+    this.links = links;
     this.jobs = jobs;
     this.days = days;
     this.user = user;
@@ -45,6 +52,24 @@ class SheetController {
                 .build()
                 .toString())
         .body(new BenchSheet(job, user.units(), paper).pdf());
+  }
+
+  /** The card for whoever waters, with a code that leads to their page where there is one. */
+  @GetMapping(value = "/api/jobs/{id}/card/sheet", produces = MediaType.APPLICATION_PDF_VALUE)
+  @Transactional(readOnly = true)
+  ResponseEntity<byte[]> card(
+      @PathVariable UUID id, @RequestParam(defaultValue = "A4") CardSheet.Size size)
+      throws IOException {
+    Caretakers.Page page = caretakers.printed(id);
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline()
+                .filename("card-" + page.card().job().label() + ".pdf")
+                .build()
+                .toString())
+        .body(new CardSheet(page, links.of(id).address(), size).pdf());
   }
 
   /** A crew's day with its load, on one page. */
