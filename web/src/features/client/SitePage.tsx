@@ -11,6 +11,7 @@ import { lightWords } from '../../ui/words';
 import { useReader } from '../team/session';
 import { PlaceForm, type PlaceEdit } from './PlaceForm';
 import { openWords, planWords } from './visits';
+import { SiteRecords } from './SiteRecords';
 import { Visited } from './Visited';
 import { passingWords } from './words';
 import classes from './Places.module.css';
@@ -116,6 +117,7 @@ export function SitePage() {
             ))}
           </ul>
           <Visited siteId={site.id} />
+          <SiteRecords siteId={site.id} />
         </section>
       </div>
       <PlaceForm edit={edit} close={() => setEdit(null)} />

@@ -84,7 +84,19 @@ class AccessibilityTest {
       look(page, axe, "aftercare", faults);
       page.locator("a", new Page.LocatorOptions().setHasText("Card for whoever waters")).click();
       page.locator("article h1").waitFor();
+      page.locator("a[href^='/care/'], button:has-text('Open a page for them')").first().waitFor();
+      if (page.locator("a[href^='/care/']").count() == 0) {
+        page.locator("button", new Page.LocatorOptions().setHasText("Open a page for them"))
+            .click();
+        page.locator("a[href^='/care/']").waitFor();
+      }
       look(page, axe, "card", faults);
+      page.navigate(page.locator("a[href^='/care/']").getAttribute("href"));
+      page.locator("h1").waitFor();
+      look(page, axe, "the caretaker's page", faults);
+      page.navigate("/aftercare");
+      page.locator("li strong").first().waitFor();
+      look(page, axe, "aftercare watch", faults);
       page.navigate("/jobs");
       page.locator("section a", new Page.LocatorOptions().setHasText("Umbrella tree")).click();
       page.locator("ol input").first().waitFor();

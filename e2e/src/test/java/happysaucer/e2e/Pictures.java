@@ -44,17 +44,18 @@ public final class Pictures {
   private static void desk(Page page, Path folder) {
     page.locator("h2", new Page.LocatorOptions().setHasText("Ferry terminal hall")).waitFor();
     shoot(page, folder, "round");
-    page.navigate("/jobs");
-    page.locator("section").first().waitFor();
-    shoot(page, folder, "jobs");
     page.navigate("/plants");
     page.locator("li strong").first().waitFor();
     shoot(page, folder, "plants");
     open(page, "Swiss cheese plant", "T-021");
     shoot(page, folder, "plant");
-    open(page, "Sword fern", "T-011");
+    page.navigate("/aftercare");
+    page.locator("li strong").first().waitFor();
     shoot(page, folder, "aftercare");
+    open(page, "Sword fern", "T-011");
     page.locator("text=Card for whoever waters").click();
+    page.locator("button", new Page.LocatorOptions().setHasText("Open a page for them")).click();
+    page.locator("a[href^='/care/']").waitFor();
     page.locator("article h1").waitFor();
     shoot(page, folder, "card");
     open(page, "Rose of China", "T-024");
@@ -152,6 +153,14 @@ public final class Pictures {
   private static void phone(Page page, Path folder) {
     page.locator("h2", new Page.LocatorOptions().setHasText("Ferry terminal hall")).waitFor();
     shoot(page, folder, "round-phone");
+    String round = page.url();
+    open(page, "Sword fern", "T-011");
+    page.locator("text=Card for whoever waters").click();
+    page.locator("a[href^='/care/']").waitFor();
+    page.navigate(page.locator("a[href^='/care/']").getAttribute("href"));
+    page.locator("h1").waitFor();
+    shoot(page, folder, "caretaker");
+    page.navigate(round);
     page.locator("a[aria-label='Check Fiddle-leaf fig T-001']").click();
     page.locator("#sign-WATER_POOLS").waitFor();
     tap(page, "ROOTS_FROM_DRAIN_HOLES", "Clear");

@@ -139,7 +139,7 @@ class NothingStopsTest {
             .formatted(plant));
     sql("insert into plant_state values ('%s', 'IN_BUD', date '2027-04-01')".formatted(plant));
     sql(
-        "insert into watering select random_uuid(), '%1$s', date '2027-04-10', -3, 0, u.id, now() from app_user u limit 1"
+        "insert into watering select random_uuid(), '%1$s', date '2027-04-10', -3, 0, u.id, now(), null from app_user u limit 1"
             .formatted(plant));
     JsonNode page = house.page(plant);
     assertThat(page.at("/advice/call/action").asString()).isEqualTo(action);

@@ -49,6 +49,7 @@ public final class Decide {
     List<Rule> rules = new ArrayList<>();
     rules.addAll(EmergencyRules.ALL);
     rules.addAll(CareRules.ALL);
+    rules.addAll(SettlingRules.ALL);
     rules.addAll(PotRules.ALL);
     rules.addAll(QuietRules.ALL);
     return List.copyOf(rules);

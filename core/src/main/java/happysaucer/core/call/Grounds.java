@@ -121,6 +121,7 @@ final class Grounds {
         f ->
             f.c().method().timing() == Method.Timing.INTERVAL
                 && f.plant().lastRepotted().isPresent());
+    put("call.settles", SettlingRules::repottedLately);
     put("call.ownMix", f -> f.plant().is(StateCode.ARRIVED));
     put("call.normal", f -> f.stands(FindingCode.JUST_NORMAL));
     put("call.follow", Facts::somethingToFollow);

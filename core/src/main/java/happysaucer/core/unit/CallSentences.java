@@ -59,6 +59,7 @@ final class CallSentences {
       call.rotOldMedium = A few roots are gone, and the cause sits in the pot: the medium has broken down. Trim the dead roots and give it fresh medium.
       call.rotSlight = Only a few roots are gone. Less water and more air will do; look again in 10 days.
       call.rotStem = The stem is soft at its base, so rot is at work where it meets the medium: cut to firm tissue and give fresh airy medium, whatever the season.
+      call.settles = It was repotted {} days ago. Such signs settle by themselves or are the price of it: it is watched, not repotted again.
       call.rotSuspected = This looks like dying roots, but nobody has seen them. Stop watering and slip it out of its pot.
       call.severeOutOfSeason = It is out of season, but it cannot wait for {}: the smallest change that will do.
       call.shrivelled = It has been watered and is still shrivelled, so roots are lost or insects drain them. Slip it out and look at the roots and under the neck.

@@ -206,6 +206,11 @@ public class Photos {
     return folder.read(id, small);
   }
 
+  /** Small, as JPEG. */
+  public byte[] thumbnail(UUID id) throws IOException {
+    return read(id, true);
+  }
+
   /** Takes a photo out of the history, and its files out of the folder. */
   @Transactional
   public void remove(UUID id) {

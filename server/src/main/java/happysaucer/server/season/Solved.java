@@ -44,9 +44,11 @@ class Solved {
   private static final int SHOWN = 400;
 
   /** Of so many that come late it is told why. */
-  private static final int LATEST = 6;
+  private static final int LATEST = 60;
 
   /** In a large season trying takes long: after so much of it the rest is only named. */
+  private static final long LATE_NANOS = Duration.ofSeconds(5).toNanos();
+
   private static final long TRYING_NANOS = Duration.ofSeconds(8).toNanos();
 
   private final SeasonView view;
@@ -110,6 +112,7 @@ class Solved {
   private static List<LateJob> latest(
       Season season, Ready ready, SeasonExplained explained, Map<UUID, At> plan) {
     record Late(SeasonJobRow job, int days) {}
+    long until = System.nanoTime() + LATE_NANOS;
     return season.jobs().stream()
         .filter(job -> job.afterId == null && plan.containsKey(job.id))
         .map(
@@ -123,6 +126,8 @@ class Solved {
         .filter(late -> late.days() > 0)
         .sorted(Comparator.comparingInt(Late::days).reversed())
         .limit(LATEST)
+        // the others are told one by one, on the job itself
+        .takeWhile(late -> System.nanoTime() < until)
         .map(
             late ->
                 new LateJob(

@@ -14,6 +14,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
 /** Text and lines on one page; y counts down from its top, in points. */
@@ -165,6 +167,14 @@ final class Ink implements AutoCloseable {
     } else {
       out.stroke();
     }
+  }
+
+  /** A photo, as large as a square of this size holds. */
+  void picture(PDDocument document, byte[] jpeg, float x, float y, float most) throws IOException {
+    PDImageXObject image = JPEGFactory.createFromByteArray(document, jpeg);
+    float scale = most / Math.max(image.getWidth(), image.getHeight());
+    float drawnHeight = image.getHeight() * scale;
+    out.drawImage(image, x, height - y - drawnHeight, image.getWidth() * scale, drawnHeight);
   }
 
   /** A code that cameras read. */

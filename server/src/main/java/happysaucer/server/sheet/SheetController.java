@@ -28,10 +28,17 @@ class SheetController {
   private final CurrentUser user;
   private final Caretakers caretakers;
   private final CareLinks links;
+  private final SiteRecords records;
 
   SheetController(
-      Jobs jobs, CrewDays days, CurrentUser user, Caretakers caretakers, CareLinks links) {
+      Jobs jobs,
+      CrewDays days,
+      CurrentUser user,
+      Caretakers caretakers,
+      CareLinks links,
+      SiteRecords records) {
     this.caretakers = caretakers;
+    this.records = records;
     this.links = links;
     this.jobs = jobs;
     this.days = days;
@@ -70,6 +77,26 @@ class SheetController {
                 .build()
                 .toString())
         .body(new CardSheet(page, links.of(id).address(), size).pdf());
+  }
+
+  /** What was done at a site in a time, for a client who asks. */
+  @GetMapping(value = "/api/sites/{id}/records", produces = MediaType.APPLICATION_PDF_VALUE)
+  @Transactional(readOnly = true)
+  ResponseEntity<byte[]> records(
+      @PathVariable UUID id,
+      @RequestParam LocalDate from,
+      @RequestParam LocalDate to,
+      @RequestParam(defaultValue = "A4") Paper paper)
+      throws IOException {
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline()
+                .filename("records-" + from + "-" + to + ".pdf")
+                .build()
+                .toString())
+        .body(records.pdf(id, from, to, paper));
   }
 
   /** A crew's day with its load, on one page. */
