@@ -149,12 +149,16 @@ class CaretakerTest {
     assertThat(seen.get("level").asString()).isEqualTo("ALARM");
     JsonNode report = seen.get("reports").get(0);
     assertThat(report.get("words").asString()).isEqualTo("It hangs & the pot is heavy <b>");
-    assertThat(anybody.get(path).body()).doesNotContain("<b>It", "heavy <b>");
+    assertThat(anybody.get(path).body())
+        .contains("Until we have answered")
+        .doesNotContain("<b>It", "heavy <b>");
     technician.post(
         "/api/care-reports/" + report.get("id").asString() + "/answer",
         "{\"words\":\"Leave it dry, we come on <Monday>.\"}");
     assertThat(watched().get("reports")).isEmpty();
-    assertThat(anybody.get(path).body()).contains("we come on &lt;Monday&gt;.");
+    assertThat(anybody.get(path).body())
+        .contains("we come on &lt;Monday&gt;.")
+        .doesNotContain("Until we have answered");
   }
 
   @Test

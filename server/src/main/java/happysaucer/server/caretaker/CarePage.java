@@ -91,6 +91,10 @@ final class CarePage {
         .append(esc(card.job().spotName() + ", " + card.job().label()))
         .append("</p>");
     note(body, token, note);
+    if (page.waiting()) {
+      body.append("<p class=alarm>You told us that something looks wrong. Until we have answered:")
+          .append(" <b>no water.</b></p>");
+    }
     if (page.answer() != null) {
       body.append("<p class=told>We answered: ").append(esc(page.answer())).append("</p>");
     }

@@ -81,6 +81,7 @@ public class Caretakers {
    * What the page shows: of one plant, and of nothing else.
    *
    * @param next waterings, the first of them may be late
+   * @param waiting something was told that nobody has answered
    * @param wateredOn days that were told already, the newest first
    * @param measure in which amounts are said and told; null for litres
    */
@@ -93,7 +94,8 @@ public class Caretakers {
       Pouring.@Nullable Measure measure,
       double usual,
       Wording wording,
-      @Nullable String answer) {
+      @Nullable String answer,
+      boolean waiting) {
     /** With its amounts in the measure of whoever waters. */
     public String said(Said text) {
       return wording.text(text.message());
@@ -126,10 +128,10 @@ public class Caretakers {
   }
 
   private Page made(LinkRow link, int days) {
-    return Acting.as(link.by(), () -> made(link.jobId(), days, mapper.lastAnswer(link.id())));
+    return Acting.as(link.by(), () -> made(link.jobId(), days, link));
   }
 
-  private Page made(UUID job, int days, @Nullable String answer) {
+  private Page made(UUID job, int days, @Nullable LinkRow link) {
     LocalDate today = clock.today();
     Card card = aftercares.card(job);
     List<LocalDate> poured =
@@ -149,7 +151,8 @@ public class Caretakers {
         Pouring.fitting(usual, measures).orElse(null),
         usual,
         new Wording(user.units(), measures),
-        answer);
+        link == null ? null : mapper.lastAnswer(link.id()),
+        link != null && mapper.openReports(link.id()) > 0);
   }
 
   private List<DuePour> next(Card card, List<LocalDate> poured, LocalDate today, int days) {
