@@ -3,7 +3,6 @@ package happysaucer.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.apache.pdfbox.Loader;
@@ -17,17 +16,17 @@ import tools.jackson.databind.JsonNode;
 /** What a crew finds at its stops beside the jobs, and what the season learns from its days. */
 @ExtendWith(RunningServer.class)
 class DaysWorkTest {
-  private static final String CLEAR =
-      "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"CLEAR\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}";
   private static final String TODAY = "2027-04-12";
   private final Http planner;
   private final Http technician;
+  private final Season season;
   private UUID crew;
   private House house;
 
   DaysWorkTest(Http http) {
     planner = http.as("planner");
     technician = http.as("technician");
+    season = new Season(planner);
   }
 
   @BeforeEach
@@ -43,50 +42,19 @@ class DaysWorkTest {
     house = new House(planner, "Work " + crew);
   }
 
-  private List<JsonNode> jobs(String plant, String kind) {
-    List<JsonNode> jobs = new ArrayList<>();
-    for (JsonNode job : planner.get("/api/season").json().get("jobs")) {
-      if (job.get("plantId").asString().equals(plant) && job.get("kind").asString().equals(kind)) {
-        jobs.add(job);
-      }
-    }
-    return jobs;
-  }
-
-  private void put(JsonNode job, String on) {
-    Http.Answer moved =
-        planner.put(
-            "/api/season/jobs/" + job.get("id").asString() + "/place",
-            "{\"on\":\"%s\",\"leadId\":\"%s\",\"pinned\":false}".formatted(on, crew),
-            "If-Match",
-            "\"" + job.get("version").asInt() + "\"");
-    assertThat(moved.status()).as(moved.body()).isEqualTo(200);
-  }
-
   private String repotted(String species, String label, String on) {
     String plant = house.plant(species, 110, label);
-    house.check(plant, "2027-03-10T08:00:00Z", CLEAR);
-    String job = UUID.randomUUID().toString();
-    Http.Answer planned =
-        planner.put(
-            "/api/jobs/" + job,
-            "{\"plantId\":\"%s\",\"plannedOn\":\"%s\"}".formatted(plant, TODAY));
-    assertThat(planned.status()).as(planned.body()).isEqualTo(200);
-    Http.Answer done =
-        planner.put(
-            "/api/jobs/" + job + "/done",
-            "{\"doneOn\":\"%s\",\"oldPot\":\"WASTE\",\"minutes\":20,\"offspring\":[]}"
-                .formatted(on));
-    assertThat(done.status()).as(done.body()).isEqualTo(200);
+    house.check(plant, "2027-03-10T08:00:00Z", Season.CLEAR);
+    season.done(season.scheduled(plant, TODAY), on);
     return plant;
   }
 
   @Test
   void whatElseIsDueAtAStopIsNamedOnceAndOnPaper() throws IOException {
     String worked = house.plant("Schefflera arboricola", 170, "DW-1");
-    house.check(worked, TODAY + "T08:00:00Z", CLEAR);
+    house.check(worked, TODAY + "T08:00:00Z", Season.CLEAR);
     String looked = house.plant("Epipremnum aureum", 150, "DW-2");
-    put(jobs(worked, "REPOT").get(0), "2027-08-28");
+    assertThat(season.move(season.repot(worked), "2027-08-28", crew).status()).isEqualTo(200);
     String path = "/api/crews/" + crew + "/day";
     JsonNode stop = technician.get(path + "?on=2027-08-28").json().get("stops").get(0);
     assertThat(stop.get("also"))
@@ -105,7 +73,7 @@ class DaysWorkTest {
   @Test
   void aStepThatIsTickedAnywhereIsAJobThatIsDone() {
     String plant = repotted("Schefflera arboricola", "DW-3", TODAY);
-    List<JsonNode> looks = jobs(plant, "FOLLOW_UP");
+    List<JsonNode> looks = season.jobs(plant, "FOLLOW_UP");
     assertThat(looks).hasSize(2);
     String step =
         house
@@ -120,9 +88,9 @@ class DaysWorkTest {
             .asString();
     String ticked = "/api/aftercare/" + step + "/done";
     technician.put(ticked, "{\"doneOn\":\"" + TODAY + "\"}");
-    assertThat(jobs(plant, "FOLLOW_UP")).hasSize(1);
+    assertThat(season.jobs(plant, "FOLLOW_UP")).hasSize(1);
     technician.put(ticked, "{\"doneOn\":null}");
-    assertThat(jobs(plant, "FOLLOW_UP"))
+    assertThat(season.jobs(plant, "FOLLOW_UP"))
         .as("taken back, it is the same job again")
         .extracting(job -> job.get("id").asString())
         .containsExactlyInAnyOrderElementsOf(
@@ -132,14 +100,14 @@ class DaysWorkTest {
   @Test
   void whatSmallJobsTookTeachesTheNext() {
     String plant = repotted("Schefflera arboricola", "DW-4", TODAY);
-    List<JsonNode> looks = jobs(plant, "FOLLOW_UP");
+    List<JsonNode> looks = season.jobs(plant, "FOLLOW_UP");
     int before = looks.get(0).get("minutes").asInt();
     Http.Answer done =
         technician.post(
             "/api/season/jobs/" + looks.get(0).get("id").asString() + "/done",
             "{\"doneOn\":\"%s\",\"minutes\":200}".formatted(TODAY));
     assertThat(done.status()).as(done.body()).isEqualTo(204);
-    assertThat(jobs(plant, "FOLLOW_UP"))
+    assertThat(season.jobs(plant, "FOLLOW_UP"))
         .as("the other look after the same repot takes longer than was thought")
         .hasSize(1)
         .allMatch(job -> job.get("minutes").asInt() > before);
@@ -151,13 +119,13 @@ class DaysWorkTest {
   @Test
   void theFirstWaterAfterADryTimeIsDoneByWhoeverPours() {
     String plant = repotted("Echinopsis oxygona", "DW-5", "2027-03-20");
-    JsonNode water = jobs(plant, "WATER_IN").get(0);
+    JsonNode water = season.jobs(plant, "WATER_IN").get(0);
     String from = water.get("fromOn").asString();
     assertThat(from).isBetween("2027-03-22", "2027-04-10");
     pour(plant, "2027-03-21");
-    assertThat(jobs(plant, "WATER_IN")).as("too early").hasSize(1);
+    assertThat(season.jobs(plant, "WATER_IN")).as("too early").hasSize(1);
     pour(plant, from);
-    assertThat(jobs(plant, "WATER_IN")).isEmpty();
+    assertThat(season.jobs(plant, "WATER_IN")).isEmpty();
   }
 
   private void pour(String plant, String on) {

@@ -33,7 +33,7 @@ class FuzzTest {
   /** Change it to draw others; the test prints nothing that depends on it. */
   private static final long SEED = Long.getLong("saucer.fuzz.seed", 20270412L);
 
-  private static final int A_KIND = Integer.getInteger("saucer.fuzz.requests", 24);
+  private static final int A_KIND = Integer.getInteger("saucer.fuzz.requests", 14);
   private static final Duration LONGEST = Duration.ofSeconds(5);
   private static final ObjectMapper JSON = new ObjectMapper();
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;

@@ -13,12 +13,14 @@ import tools.jackson.databind.JsonNode;
 class OrderTest {
   private final Http planner;
   private final Http technician;
+  private final Season season;
   private String pot;
   private String order;
 
   OrderTest(Http http) {
     planner = http.as("planner");
     technician = http.as("technician");
+    season = new Season(planner);
   }
 
   @BeforeEach
@@ -101,47 +103,30 @@ class OrderTest {
     House house = new House(planner, "Ordered " + pot);
     String label = "OR-" + pot.substring(0, 4).toUpperCase(java.util.Locale.ROOT);
     String plant = house.plant("Schefflera arboricola", 170, label);
-    house.check(
-        plant,
-        "2027-04-12T08:00:00Z",
-        "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"CLEAR\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}");
+    house.check(plant, "2027-04-12T08:00:00Z", Season.CLEAR);
     order(3, "2027-05-03", null);
-    String path = "/api/season/jobs/" + repot(plant).get("id").asString();
+    String path = "/api/season/jobs/" + season.repot(plant).get("id").asString();
     Http.Answer said =
         planner.put(
             path + "/facts",
             "{\"bench\":false,\"materialNever\":false,\"orderId\":\"%s\"}".formatted(order));
     assertThat(said.status()).as(said.body()).isEqualTo(204);
-    assertThat(repot(plant).get("materialOn").asString()).isEqualTo("2027-05-03");
+    assertThat(season.repot(plant).get("materialOn").asString()).isEqualTo("2027-05-03");
     assertThat(open().get("waiting").asInt()).isEqualTo(1);
 
     order(3, "2027-05-24", 1);
-    assertThat(repot(plant).get("materialOn").asString()).isEqualTo("2027-05-24");
-    assertThat(repot(plant).get("note").asString())
+    assertThat(season.repot(plant).get("materialOn").asString()).isEqualTo("2027-05-24");
+    assertThat(season.repot(plant).get("note").asString())
         .contains("24 May 2027", "3 May 2027", "Quay Potters");
 
     deliver(UUID.randomUUID().toString(), 3, true);
-    assertThat(repot(plant).get("orderId").isNull()).isTrue();
-    assertThat(repot(plant).get("materialOn").asString()).isEqualTo("2027-04-12");
+    assertThat(season.repot(plant).get("orderId").isNull()).isTrue();
+    assertThat(season.repot(plant).get("materialOn").asString()).isEqualTo("2027-04-12");
     Http.Answer ended =
         planner.put(
             path + "/facts",
             "{\"bench\":false,\"materialNever\":false,\"orderId\":\"%s\"}".formatted(order));
     assertThat(ended.status()).isEqualTo(400);
     assertThat(ended.body()).contains("orderId", "has ended");
-  }
-
-  private JsonNode repot(String plant) {
-    return planner
-        .get("/api/season")
-        .json()
-        .get("jobs")
-        .valueStream()
-        .filter(
-            job ->
-                job.get("plantId").asString().equals(plant)
-                    && job.get("kind").asString().equals("REPOT"))
-        .findFirst()
-        .orElseThrow();
   }
 }

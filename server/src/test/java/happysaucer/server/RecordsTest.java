@@ -62,13 +62,9 @@ class RecordsTest {
   void workVisitsAndPhotosOfOneSiteInOneTime() throws IOException, InterruptedException {
     House house = new House(technician, "Records Row");
     String plant = house.plant("Schefflera arboricola", 170, "RC-1");
-    house.check(plant, "2027-04-12T07:00:00Z", "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"CLEAR\"}");
-    String job = UUID.randomUUID().toString();
-    technician.put(
-        "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-12\"}".formatted(plant));
-    technician.put(
-        "/api/jobs/" + job + "/done",
-        "{\"doneOn\":\"2027-04-12\",\"oldPot\":\"WASTE\",\"minutes\":20,\"offspring\":[]}");
+    house.check(plant, "2027-04-12T07:00:00Z", Season.CLEAR);
+    Season season = new Season(technician);
+    season.done(season.scheduled(plant, "2027-04-12"), "2027-04-12");
     for (int i = 0; i < 14; i++) {
       photo(plant);
     }

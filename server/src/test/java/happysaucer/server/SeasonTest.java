@@ -3,12 +3,8 @@ package happysaucer.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -18,17 +14,17 @@ import tools.jackson.databind.JsonNode;
 /** From what plants ask for to a plan that is known: by the app's own endpoints. */
 @ExtendWith(RunningServer.class)
 class SeasonTest {
-  private static final String CLEAR =
-      "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"CLEAR\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}";
   private static final String DAY = "2027-04-12T08:00:00Z";
   private final Http planner;
   private final Http technician;
+  private final Season season;
   private UUID crew;
   private UUID person;
 
   SeasonTest(Http http) {
     planner = http.as("planner");
     technician = http.as("technician");
+    season = new Season(planner);
   }
 
   /** A crew of one that goes out on Saturdays, when the houses of tests are open. */
@@ -54,35 +50,8 @@ class SeasonTest {
 
   private String crowded(House house, String label) {
     String plant = house.plant("Schefflera arboricola", 190, label);
-    house.check(plant, DAY, CLEAR);
+    house.check(plant, DAY, Season.CLEAR);
     return plant;
-  }
-
-  private List<JsonNode> jobs(String plant) {
-    List<JsonNode> jobs = new ArrayList<>();
-    for (JsonNode job : planner.get("/api/season").json().get("jobs")) {
-      if (job.get("plantId").asString().equals(plant)) {
-        jobs.add(job);
-      }
-    }
-    return jobs;
-  }
-
-  private JsonNode repot(String plant) {
-    return jobs(plant).stream()
-        .filter(job -> job.get("kind").asString().equals("REPOT"))
-        .findFirst()
-        .orElseThrow();
-  }
-
-  private Http.Answer move(JsonNode job, String on, UUID lead) {
-    return planner.put(
-        "/api/season/jobs/" + job.get("id").asString() + "/place",
-        "{\"on\":%s,\"leadId\":%s,\"pinned\":false}"
-            .formatted(
-                on == null ? "null" : "\"" + on + "\"", lead == null ? "null" : "\"" + lead + "\""),
-        "If-Match",
-        "\"" + job.get("version").asInt() + "\"");
   }
 
   private JsonNode ended(String run) throws InterruptedException {
@@ -111,15 +80,15 @@ class SeasonTest {
   void aCallProposesItsRepotWithWhatFollowsIt() {
     House house = new House(planner, "Season one");
     String plant = crowded(house, "SE-01");
-    JsonNode repot = repot(plant);
+    JsonNode repot = season.repot(plant);
     assertThat(repot.get("source").asString()).isEqualTo("CALL");
     assertThat(repot.get("why").asString()).isNotBlank();
     assertThat(repot.get("plannedOn").isNull()).isTrue();
     assertThat(repot.get("litres").asDouble()).isPositive();
-    assertThat(jobs(plant))
+    assertThat(season.jobs(plant))
         .extracting(job -> job.get("kind").asString())
         .contains("FOLLOW_UP", "TOP_UP");
-    assertThat(jobs(plant))
+    assertThat(season.jobs(plant))
         .filteredOn(job -> job.get("kind").asString().equals("FOLLOW_UP"))
         .allSatisfy(
             job -> assertThat(job.get("afterId").asString()).isEqualTo(repot.get("id").asString()));
@@ -129,16 +98,16 @@ class SeasonTest {
   void aNewStateHoldsWhatIsPlannedAndSaysSo() {
     House house = new House(planner, "Season two");
     String plant = house.plant("Gardenia jasminoides", 190, "SE-02");
-    house.check(plant, DAY, CLEAR);
-    JsonNode repot = repot(plant);
-    assertThat(move(repot, "2027-04-24", crew).status()).isEqualTo(200);
-    assertThat(repot(plant).get("plannedOn").asString()).isEqualTo("2027-04-24");
+    house.check(plant, DAY, Season.CLEAR);
+    JsonNode repot = season.repot(plant);
+    assertThat(season.move(repot, "2027-04-24", crew).status()).isEqualTo(200);
+    assertThat(season.repot(plant).get("plannedOn").asString()).isEqualTo("2027-04-24");
 
     planner.put(
         "/api/checks/" + UUID.randomUUID(),
         "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:10:00Z\",\"signs\":[%s],\"states\":[{\"code\":\"IN_BUD\"}]}"
-            .formatted(plant, CLEAR));
-    JsonNode held = repot(plant);
+            .formatted(plant, Season.CLEAR));
+    JsonNode held = season.repot(plant);
     assertThat(held.get("id").asString()).isEqualTo(repot.get("id").asString());
     assertThat(held.get("plannedOn").isNull()).isTrue();
     assertThat(held.get("held").asString()).isNotBlank();
@@ -149,7 +118,7 @@ class SeasonTest {
         "/api/checks/" + UUID.randomUUID(),
         "{\"plantId\":\"%s\",\"checkedAt\":\"2027-04-12T08:20:00Z\",\"signs\":[{\"code\":\"ROOTS_CIRCLING\",\"state\":\"ABSENT\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"state\":\"ABSENT\"}],\"states\":[]}"
             .formatted(plant));
-    assertThat(jobs(plant))
+    assertThat(season.jobs(plant))
         .as("nothing asks for it any more")
         .noneMatch(
             job ->
@@ -161,29 +130,29 @@ class SeasonTest {
   void aMoveIsCheckedAtOnceAndTakesItsFollowUpsAlong() {
     House house = new House(planner, "Season three");
     String plant = crowded(house, "SE-03");
-    JsonNode repot = repot(plant);
-    Http.Answer tuesday = move(repot, "2027-04-20", crew);
+    JsonNode repot = season.repot(plant);
+    Http.Answer tuesday = season.move(repot, "2027-04-20", crew);
     assertThat(tuesday.status()).isEqualTo(409);
     assertThat(tuesday.json().get("detail").asString()).contains("nobody gets in");
-    Http.Answer over = move(repot, "2027-04-10", crew);
+    Http.Answer over = season.move(repot, "2027-04-10", crew);
     assertThat(over.json().get("detail").asString()).contains("that day is over");
 
-    assertThat(move(repot, "2027-04-17", crew).status()).isEqualTo(200);
-    for (JsonNode job : jobs(plant)) {
+    assertThat(season.move(repot, "2027-04-17", crew).status()).isEqualTo(200);
+    for (JsonNode job : season.jobs(plant)) {
       if (job.get("kind").asString().equals("FOLLOW_UP")) {
-        Http.Answer placed = move(job, job.get("fromOn").asString(), crew);
+        Http.Answer placed = season.move(job, job.get("fromOn").asString(), crew);
         assertThat(placed.status()).as("any day but a Saturday").isIn(200, 409);
       }
     }
     JsonNode look =
-        jobs(plant).stream()
+        season.jobs(plant).stream()
             .filter(job -> job.get("kind").asString().equals("FOLLOW_UP"))
             .findFirst()
             .orElseThrow();
-    assertThat(move(look, "2027-05-01", crew).status()).isIn(200, 409);
-    assertThat(move(repot(plant), "2027-05-15", crew).status()).isEqualTo(200);
-    LocalDate repotted = LocalDate.parse(repot(plant).get("plannedOn").asString());
-    for (JsonNode job : jobs(plant)) {
+    assertThat(season.move(look, "2027-05-01", crew).status()).isIn(200, 409);
+    assertThat(season.move(season.repot(plant), "2027-05-15", crew).status()).isEqualTo(200);
+    LocalDate repotted = LocalDate.parse(season.repot(plant).get("plannedOn").asString());
+    for (JsonNode job : season.jobs(plant)) {
       if (!job.get("afterId").isNull() && !job.get("plannedOn").isNull()) {
         assertThat(LocalDate.parse(job.get("plannedOn").asString()))
             .isAfterOrEqualTo(repotted.plusDays(12));
@@ -194,17 +163,17 @@ class SeasonTest {
   @Test
   void theSameVersionIsNeededToMove() {
     House house = new House(planner, "Season stale");
-    JsonNode repot = repot(crowded(house, "SE-S"));
-    assertThat(move(repot, "2027-04-17", crew).status()).isEqualTo(200);
-    assertThat(move(repot, "2027-04-24", crew).status()).as("of before").isEqualTo(412);
+    JsonNode repot = season.repot(crowded(house, "SE-S"));
+    assertThat(season.move(repot, "2027-04-17", crew).status()).isEqualTo(200);
+    assertThat(season.move(repot, "2027-04-24", crew).status()).as("of before").isEqualTo(412);
   }
 
   @Test
   void whatWasMovedIsTakenBack() {
     House house = new House(planner, "Season four");
     String plant = crowded(house, "SE-04");
-    assertThat(move(repot(plant), "2027-04-17", crew).status()).isEqualTo(200);
-    assertThat(move(repot(plant), "2027-05-22", crew).status()).isEqualTo(200);
+    assertThat(season.move(season.repot(plant), "2027-04-17", crew).status()).isEqualTo(200);
+    assertThat(season.move(season.repot(plant), "2027-05-22", crew).status()).isEqualTo(200);
     String change = planner.get("/api/season").json().get("lastChange").get("id").asString();
     assertThat(
             planner
@@ -213,7 +182,7 @@ class SeasonTest {
                 .get("jobs")
                 .asInt())
         .isPositive();
-    assertThat(repot(plant).get("plannedOn").asString()).isEqualTo("2027-04-17");
+    assertThat(season.repot(plant).get("plannedOn").asString()).isEqualTo("2027-04-17");
     assertThat(
             planner
                 .post("/api/season/changes/" + change + "/undo", null)
@@ -239,18 +208,18 @@ class SeasonTest {
     for (JsonNode left : outcome.get("left")) {
       assertThat(left.get("why").asString()).isNotBlank();
     }
-    assertThat(outcome.get("latest").size()).isEqualTo(Math.min(6, outcome.get("late").asInt()));
+    assertThat(outcome.get("latest").size()).isEqualTo(Math.min(60, outcome.get("late").asInt()));
     for (JsonNode late : outcome.get("latest")) {
       assertThat(late.get("days").asInt()).isPositive();
       assertThat(late.get("why").asString()).isNotBlank();
     }
-    assertThat(repot(plant).get("plannedOn").isNull()).as("not before it is taken").isTrue();
+    assertThat(season.repot(plant).get("plannedOn").isNull()).as("not before it is taken").isTrue();
     Http.Answer taken =
         planner.post("/api/season/runs/" + run.get("id").asString() + "/accept", null);
     assertThat(taken.json().get("status").asString()).isEqualTo("ACCEPTED");
-    LocalDate on = LocalDate.parse(repot(plant).get("plannedOn").asString());
+    LocalDate on = LocalDate.parse(season.repot(plant).get("plannedOn").asString());
     assertThat(on.getDayOfWeek().getValue()).as("the house is open on Saturdays").isEqualTo(6);
-    assertThat(repot(other).get("plannedOn").isNull()).isFalse();
+    assertThat(season.repot(other).get("plannedOn").isNull()).isFalse();
 
     JsonNode gentle = ended(begin("GENTLE", 2, "null"));
     assertThat(gentle.get("outcome").get("moved").size())
@@ -300,11 +269,11 @@ class SeasonTest {
   void aWeekIsMadeKnownAndItsRepotsGetTheirPots() {
     House house = new House(planner, "Season eight");
     String plant = crowded(house, "SE-09");
-    assertThat(move(repot(plant), "2027-06-19", crew).status()).isEqualTo(200);
+    assertThat(season.move(season.repot(plant), "2027-06-19", crew).status()).isEqualTo(200);
     JsonNode known = planner.post("/api/season/weeks/2027-06-17/publish", null).json();
     assertThat(known.get("first").asString()).isEqualTo("2027-06-14");
     assertThat(known.get("jobs").asInt()).isPositive();
-    JsonNode repot = repot(plant);
+    JsonNode repot = season.repot(plant);
     assertThat(repot.get("published").asBoolean()).isTrue();
     boolean scheduled = !repot.get("jobId").isNull();
     assertThat(scheduled || known.get("without").size() > 0).isTrue();
@@ -318,7 +287,7 @@ class SeasonTest {
                   .get("plannedOn")
                   .asString())
           .isEqualTo("2027-06-19");
-      assertThat(move(repot, "2027-06-26", crew).status()).isEqualTo(200);
+      assertThat(season.move(repot, "2027-06-26", crew).status()).isEqualTo(200);
       assertThat(
               planner
                   .get("/api/jobs/" + repot.get("jobId").asString())
@@ -332,127 +301,19 @@ class SeasonTest {
   }
 
   @Test
-  void onTheBenchItIsTwoTrips() {
-    House house = new House(planner, "Season nine");
-    String plant = crowded(house, "SE-10");
-    JsonNode repot = repot(plant);
-    String facts = "/api/season/jobs/" + repot.get("id").asString() + "/facts";
-    assertThat(planner.put(facts, "{\"bench\":true,\"materialNever\":false}").status())
-        .isEqualTo(204);
-    assertThat(jobs(plant))
-        .extracting(job -> job.get("place").asString())
-        .contains("COLLECT", "BENCH", "RETURN");
-    house.check(plant, "2027-04-12T09:00:00Z", CLEAR);
-    assertThat(jobs(plant))
-        .as("another look at it changes nothing of that")
-        .extracting(job -> job.get("place").asString())
-        .contains("COLLECT", "BENCH", "RETURN");
-    assertThat(planner.put(facts, "{\"bench\":false,\"materialNever\":false}").status())
-        .isEqualTo(204);
-    assertThat(jobs(plant)).extracting(job -> job.get("place").asString()).containsOnly("SITE");
-  }
-
-  @Test
-  void whatStoodOnTheBenchIsBroughtBack() {
-    House house = new House(planner, "Season back");
-    String plant = crowded(house, "SE-B1");
-    planner.put(
-        "/api/season/jobs/" + repot(plant).get("id").asString() + "/facts",
-        "{\"bench\":true,\"materialNever\":false}");
-    String job = scheduled(plant, "2027-04-12");
-    planner.put(
-        "/api/jobs/" + job + "/done",
-        "{\"doneOn\":\"2027-04-12\",\"oldPot\":\"WASTE\",\"minutes\":20,\"offspring\":[]}");
-    house.check(plant, "2027-04-12T08:25:00Z", "");
-    assertThat(jobs(plant))
-        .extracting(each -> each.get("place").asString())
-        .contains("RETURN")
-        .doesNotContain("COLLECT", "BENCH");
-    JsonNode back =
-        jobs(plant).stream()
-            .filter(each -> each.get("place").asString().equals("RETURN"))
-            .findFirst()
-            .orElseThrow();
-    assertThat(back.get("fromOn").asString()).isEqualTo("2027-04-13");
-    assertThat(
-            technician
-                .post(
-                    "/api/season/jobs/" + back.get("id").asString() + "/done",
-                    "{\"doneOn\":\"2027-04-12\"}")
-                .status())
-        .isEqualTo(204);
-    assertThat(jobs(plant)).noneMatch(each -> each.get("place").asString().equals("RETURN"));
-  }
-
-  @Test
-  void aPotThatNeverComesIsSaid() {
-    House house = new House(planner, "Season ten");
-    JsonNode repot = repot(crowded(house, "SE-11"));
-    planner.put(
-        "/api/season/jobs/" + repot.get("id").asString() + "/facts",
-        "{\"bench\":false,\"materialNever\":true}");
-    assertThat(
-            planner
-                .get("/api/season")
-                .json()
-                .get("jobs")
-                .valueStream()
-                .filter(job -> job.get("id").equals(repot.get("id")))
-                .findFirst()
-                .orElseThrow()
-                .get("blocked")
-                .asString())
-        .startsWith("Its pot does not come");
-  }
-
-  @Test
-  void byHandAndTakenOutAgain() {
-    House house = new House(planner, "Season eleven");
-    String plant = crowded(house, "SE-12");
-    String id = UUID.randomUUID().toString();
-    String body =
-        """
-        {"plantId":"%s","kind":"TREATMENT","fromOn":"2027-05-01","toOn":"2027-05-20","minutes":25,
-         "people":1,"why":"The client wants it done before the opening."}"""
-            .formatted(plant);
-    assertThat(planner.put("/api/season/jobs/" + id, body).status()).isEqualTo(204);
-    assertThat(planner.put("/api/season/jobs/" + id, body).status()).as("twice").isEqualTo(204);
-    assertThat(jobs(plant))
-        .filteredOn(job -> job.get("source").asString().equals("HAND"))
-        .hasSize(1);
-    house.check(plant, "2027-04-12T09:10:00Z", CLEAR);
-    assertThat(jobs(plant)).anyMatch(job -> job.get("id").asString().equals(id));
-
-    assertThat(
-            technician
-                .post(
-                    "/api/season/jobs/" + id + "/done",
-                    "{\"doneOn\":\"2027-04-12\",\"minutes\":20}")
-                .status())
-        .isEqualTo(204);
-    assertThat(jobs(plant)).noneMatch(job -> job.get("id").asString().equals(id));
-
-    String repot = repot(plant).get("id").asString();
-    planner.post("/api/season/jobs/" + repot + "/drop", "{\"why\":\"It is to be sold.\"}");
-    assertThat(jobs(plant)).isEmpty();
-    house.check(plant, "2027-04-12T09:20:00Z", CLEAR);
-    assertThat(jobs(plant)).as("the same work is not proposed again").isEmpty();
-  }
-
-  @Test
   void whatWasNotDoneWaitsAgainWithItsReason() {
     House house = new House(planner, "Season twelve");
     String plant = crowded(house, "SE-13");
-    move(repot(plant), "2027-04-17", crew);
+    season.move(season.repot(plant), "2027-04-17", crew);
     assertThat(
             technician
                 .post(
-                    "/api/season/jobs/" + repot(plant).get("id").asString() + "/skip",
+                    "/api/season/jobs/" + season.repot(plant).get("id").asString() + "/skip",
                     "{\"why\":\"The lift was out of order.\"}")
                 .status())
         .isEqualTo(204);
-    assertThat(repot(plant).get("plannedOn").isNull()).isTrue();
-    assertThat(repot(plant).get("note").asString())
+    assertThat(season.repot(plant).get("plannedOn").isNull()).isTrue();
+    assertThat(season.repot(plant).get("note").asString())
         .contains("17 Apr")
         .contains("The lift was out of order.");
   }
@@ -460,7 +321,7 @@ class SeasonTest {
   @Test
   void anAbsenceEmptiesTheDayAndWhyNotSaysIt() {
     House house = new House(planner, "Season thirteen");
-    JsonNode repot = repot(crowded(house, "SE-14"));
+    JsonNode repot = season.repot(crowded(house, "SE-14"));
     String absence = UUID.randomUUID().toString();
     assertThat(
             planner
@@ -534,108 +395,13 @@ class SeasonTest {
                     "\"" + version + "\"")
                 .status())
         .isEqualTo(204);
-    assertThat(repot(plant).get("blocked").asString()).contains("longer than any day");
+    assertThat(season.repot(plant).get("blocked").asString()).contains("longer than any day");
     planner.put(
         "/api/sites/" + house.site,
         site.formatted(house.client, "44.0", "-7.3", "[]"),
         "If-Match",
         "\"" + (version + 1) + "\"");
-    assertThat(repot(plant).get("blocked").asString()).contains("Nobody gets in");
-  }
-
-  private String scheduled(String plant, String day) {
-    String job = UUID.randomUUID().toString();
-    Http.Answer answer =
-        planner.put(
-            "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"%s\"}".formatted(plant, day));
-    assertThat(answer.status()).as(answer.body()).isEqualTo(200);
-    return job;
-  }
-
-  @Test
-  void aRepotThatIsScheduledStandsOnItsDayAndOneThatIsDroppedWaitsAgain() {
-    House house = new House(planner, "Season dropped");
-    String plant = crowded(house, "SE-16");
-    String id = repot(plant).get("id").asString();
-    String job = scheduled(plant, "2027-04-20");
-    JsonNode stands = repot(plant);
-    assertThat(stands.get("id").asString()).as("the same job").isEqualTo(id);
-    assertThat(stands.get("jobId").asString()).isEqualTo(job);
-    assertThat(stands.get("plannedOn").asString()).isEqualTo("2027-04-20");
-    planner.delete("/api/jobs/" + job);
-    assertThat(repot(plant).get("jobId").isNull()).isTrue();
-    assertThat(repot(plant).get("plannedOn").isNull()).isTrue();
-  }
-
-  @Test
-  void whatFollowsARepotThatIsDoneHasItsDays() {
-    House house = new House(planner, "Season done");
-    String plant = house.plant("Echinopsis oxygona", 110, "SE-17");
-    house.check(plant, DAY, CLEAR);
-    String water =
-        jobs(plant).stream()
-            .filter(job -> job.get("kind").asString().equals("WATER_IN"))
-            .findFirst()
-            .orElseThrow()
-            .get("id")
-            .asString();
-    String job = scheduled(plant, "2027-04-12");
-    Http.Answer done =
-        planner.put(
-            "/api/jobs/" + job + "/done",
-            "{\"doneOn\":\"2027-04-12\",\"oldPot\":\"WASTE\",\"minutes\":20,\"offspring\":[]}");
-    assertThat(done.status()).as(done.body()).isEqualTo(200);
-    List<JsonNode> after = jobs(plant);
-    assertThat(after).noneMatch(each -> each.get("kind").asString().equals("REPOT"));
-    JsonNode in =
-        after.stream()
-            .filter(each -> each.get("id").asString().equals(water))
-            .findFirst()
-            .orElseThrow();
-    assertThat(in.get("fromOn").asString()).isGreaterThan("2027-04-12").isLessThan("2027-05-01");
-    assertThat(in.get("afterId").isNull()).isTrue();
-    assertThat(after)
-        .filteredOn(each -> each.get("kind").asString().equals("FOLLOW_UP"))
-        .hasSize(2)
-        .allMatch(each -> each.get("source").asString().equals("CARE"));
-    assertThat(after).extracting(each -> each.get("id").asString()).doesNotHaveDuplicates();
-  }
-
-  @Test
-  void whoLooksAtTheSamePlantAtOnceAddsItsWorkOnce() throws Exception {
-    House house = new House(planner, "Season at once");
-    for (int round = 0; round < 5; round++) {
-      String plant = house.plant("Schefflera arboricola", 190, "SE-R" + round);
-      try (var pool = new Pool(4)) {
-        List<Future<?>> all = new ArrayList<>();
-        for (int i = 0; i < 4; i++) {
-          String at = "2027-04-12T08:0" + i + ":00Z";
-          all.add(pool.submit(() -> house.check(plant, at, CLEAR)));
-        }
-        for (var each : all) {
-          each.get();
-        }
-      }
-      assertThat(jobs(plant))
-          .filteredOn(job -> job.get("kind").asString().equals("REPOT"))
-          .hasSize(1);
-    }
-  }
-
-  /** Threads that end with the block they are used in. */
-  private record Pool(ExecutorService threads) implements AutoCloseable {
-    Pool(int size) {
-      this(Executors.newFixedThreadPool(size));
-    }
-
-    Future<?> submit(Runnable work) {
-      return threads.submit(work);
-    }
-
-    @Override
-    public void close() {
-      threads.shutdownNow();
-    }
+    assertThat(season.repot(plant).get("blocked").asString()).contains("Nobody gets in");
   }
 
   @Test

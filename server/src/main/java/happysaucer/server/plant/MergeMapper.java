@@ -38,6 +38,12 @@ interface MergeMapper {
   @Update("update aftercare_step set plant_id = #{to} where plant_id = #{from}")
   void aftercare(@Param("from") UUID from, @Param("to") UUID to);
 
+  @Update("update care_link set plant_id = #{to} where plant_id = #{from}")
+  void careLinks(@Param("from") UUID from, @Param("to") UUID to);
+
+  @Update("update care_report set plant_id = #{to} where plant_id = #{from}")
+  void careReports(@Param("from") UUID from, @Param("to") UUID to);
+
   @Update("update job_outcome set plant_id = #{to} where plant_id = #{from}")
   void outcomes(@Param("from") UUID from, @Param("to") UUID to);
 

@@ -92,6 +92,8 @@ class Merging {
     mapper.photos(twin, id);
     mapper.jobs(twin, id);
     mapper.aftercare(twin, id);
+    mapper.careLinks(twin, id);
+    mapper.careReports(twin, id);
     mapper.outcomes(twin, id);
     mapper.offspring(twin, id);
     mapper.earlier(twin, id);
