@@ -41,7 +41,7 @@ class AccessibilityTest {
       """;
 
   @ParameterizedTest
-  @CsvSource({"DESK, LIGHT", "TABLET, LIGHT", "PHONE, LIGHT", "NARROW, LIGHT", "DESK, DARK"})
+  @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "NARROW, LIGHT", "DESK, DARK"})
   void everyView(Size size, ColorScheme scheme) throws IOException {
     String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
     Map<String, List<String>> faults = new LinkedHashMap<>();
@@ -190,7 +190,7 @@ class AccessibilityTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "NARROW, LIGHT", "DESK, DARK"})
+  @CsvSource({"DESK, LIGHT", "TABLET, LIGHT", "NARROW, LIGHT", "DESK, DARK"})
   void theSeason(Size size, ColorScheme scheme) throws IOException {
     String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
     Map<String, List<String>> faults = new LinkedHashMap<>();

@@ -39,7 +39,7 @@ class DurabilityTest {
       String search = app.url() + "/api/season/runs/00000000-0000-4000-8000-0000000000bb";
       planner.send("PUT", search, "{\"kind\":\"ANEW\",\"seconds\":300,\"otherwise\":null}");
       // what is found is kept every two seconds
-      for (int i = 0; i < 300 && spentMs(planner.send("GET", search, null).body()) < 5000; i++) {
+      for (int i = 0; i < 300 && spentMs(planner.send("GET", search, null).body()) < 3000; i++) {
         TimeUnit.MILLISECONDS.sleep(50);
       }
       for (int kill = 0; kill < Math.max(1, KILLS / 2); kill++) {

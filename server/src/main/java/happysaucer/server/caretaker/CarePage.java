@@ -31,7 +31,7 @@ final class CarePage {
       """
       body{font:18px/1.5 Georgia,serif;margin:0 auto;padding:18px;max-width:36rem;background:#f6f0e7;color:#221f1a}
       h1{font-size:1.6rem;margin:0}h2{font-size:1.15rem;margin:26px 0 6px;border-bottom:3px solid #a85a3e}
-      p{margin:6px 0}.soft{color:#5b544a}.next{background:#fdfbf6;border:1px solid #d8cdb9;border-bottom:5px solid #a85a3e;border-radius:3px 3px 12px 12px;padding:12px 16px}
+      a{color:#2f5d4a}p{margin:6px 0}.soft{color:#5b544a}.next{background:#fdfbf6;border:1px solid #d8cdb9;border-bottom:5px solid #a85a3e;border-radius:3px 3px 12px 12px;padding:12px 16px}
       .next b{font-size:1.25rem}ul{padding-left:20px;margin:6px 0}li{margin:4px 0}
       table{border-collapse:collapse;width:100%;font-family:Arial,sans-serif;font-size:.85rem}td,th{border:1px solid #d8cdb9;text-align:center;height:44px;padding:2px;width:14.2%}
       td.due{background:#2b4c86;color:#fff;font-weight:700}td.was{color:#a09684}td.today{outline:3px solid #b57d12;outline-offset:-3px}
@@ -39,7 +39,7 @@ final class CarePage {
       input,textarea,select{font:inherit;padding:10px;border:1px solid #8d8271;border-radius:4px;background:#fff;color:#221f1a}
       input[type=number]{width:6rem}textarea{width:100%;box-sizing:border-box}label{display:block;margin:8px 0 2px}
       .alarm{border-left:6px solid #8c2f2a;padding-left:12px}.told{border-left:6px solid #366b55;padding-left:12px}.no{border-left:6px solid #b57d12;padding-left:12px}
-      @media(prefers-color-scheme:dark){body{background:#211c17;color:#efe6d8}.next{background:#2b251f;border-color:#4a4036;border-bottom-color:#c2714f}.soft,td.was{color:#b9ab97}td,th{border-color:#4a4036}}
+      @media(prefers-color-scheme:dark){body{background:#211c17;color:#efe6d8}a{color:#8cc7ad}.next{background:#2b251f;border-color:#4a4036;border-bottom-color:#c2714f}.soft,td.was{color:#b9ab97}td,th{border-color:#4a4036}}
       """;
 
   private CarePage() {}
