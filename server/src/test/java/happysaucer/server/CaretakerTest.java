@@ -21,14 +21,12 @@ import tools.jackson.databind.JsonNode;
 /** The page of whoever waters: what it tells, what it takes, and that it ends. */
 @ExtendWith(RunningServer.class)
 class CaretakerTest {
-  private static final String CLEAR =
-      "{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"CLEAR\"},{\"code\":\"ROOTS_FROM_DRAIN_HOLES\",\"grade\":\"CLEAR\"}";
   private static final String TODAY = "2027-04-12";
   private static int houses;
+  private static House house;
 
   private final Http anybody;
   private final Http technician;
-  private House house;
   private String plant;
   private String job;
   private String path;
@@ -41,17 +39,14 @@ class CaretakerTest {
   @BeforeEach
   void aPlantThatWasRepottedAndAPageForIt() {
     houses++;
-    house = new House(technician, "Lantern Mews " + houses);
+    if (house == null) {
+      house = new House(technician, "Lantern Mews");
+    }
     plant = house.plant("Schefflera arboricola", 170, "CT-" + houses + "X");
-    house.check(plant, "2027-04-01T08:00:00Z", CLEAR);
-    job = UUID.randomUUID().toString();
-    technician.put(
-        "/api/jobs/" + job, "{\"plantId\":\"%s\",\"plannedOn\":\"%s\"}".formatted(plant, TODAY));
-    Http.Answer done =
-        technician.put(
-            "/api/jobs/" + job + "/done",
-            "{\"doneOn\":\"2027-04-08\",\"oldPot\":\"WASTE\",\"minutes\":20,\"offspring\":[]}");
-    assertThat(done.status()).as(done.body()).isEqualTo(200);
+    house.check(plant, "2027-04-01T08:00:00Z", Season.CLEAR);
+    Season season = new Season(technician);
+    job = season.scheduled(plant, TODAY);
+    season.done(job, "2027-04-08");
     path = open(true).get("path").asString();
   }
 

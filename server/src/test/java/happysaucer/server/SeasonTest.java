@@ -198,7 +198,7 @@ class SeasonTest {
     House house = new House(planner, "Season five");
     String plant = crowded(house, "SE-05");
     String other = crowded(house, "SE-06");
-    JsonNode run = ended(begin("ANEW", 2, "null"));
+    JsonNode run = ended(begin("ANEW", 5, "null"));
     assertThat(run.get("status").asString()).isEqualTo("DONE");
     JsonNode outcome = run.get("outcome");
     assertThat(outcome.get("planned").asInt()).isPositive();

@@ -109,7 +109,7 @@ class WateringsTest {
 
   @Test
   void aPlantWhoseRootsRotIsNotToBeWateredOnTheRound() {
-    House house = new House(planner, "Water four");
+    House house = new House(planner, "A hall to water");
     String rotting = house.plant("Ficus elastica", 184, "WD-1");
     String sound = house.plant("Ficus elastica", 184, "WD-2");
     house.check(rotting, "2027-04-12T08:20:00Z", "{\"code\":\"ROOTS_ROTTEN\",\"value\":0.3}");
