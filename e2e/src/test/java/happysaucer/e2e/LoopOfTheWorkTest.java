@@ -114,7 +114,8 @@ class LoopOfTheWorkTest {
           .isVisible();
       assertThat(page.getByText("Probe the old ball")).isVisible();
       assertThat(page.getByRole(AriaRole.TABLE)).containsText("Settled");
-      assertThat(button(page, "Print")).isVisible();
+      assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A4")))
+          .isVisible();
 
       Pictures.open(page, name, label);
       assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Aftercare")))
