@@ -114,7 +114,9 @@ class LoopOfTheWorkTest {
           .isVisible();
       assertThat(page.getByText("Probe the old ball")).isVisible();
       assertThat(page.getByRole(AriaRole.TABLE)).containsText("Settled");
-      assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A4")))
+      assertThat(
+              page.getByRole(
+                  AriaRole.LINK, new Page.GetByRoleOptions().setName("A4").setExact(true)))
           .isVisible();
 
       Pictures.open(page, name, label);
