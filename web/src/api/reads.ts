@@ -77,6 +77,37 @@ export const reads = {
   watch: () => queryOptions({ queryKey: ['watch'], queryFn: () => body(api.GET('/api/watch', {})) }),
   careLink: (id: string) => queryOptions({ queryKey: ['care-link', id], queryFn: () => body(api.GET('/api/jobs/{id}/care-link', { params: { path: { id } } })) }),
   card: (id: string) => queryOptions({ queryKey: ['card', id], queryFn: () => body(api.GET('/api/jobs/{id}/card', { params: { path: { id } } })) }),
+  mixes: (asked: { topMm: number; heightMm: number | null; coarseMm: number; species: string | null }) =>
+    queryOptions({
+      queryKey: ['species', 'mixes', asked],
+      queryFn: () => body(api.GET('/api/mixes', { params: { query: { topMm: asked.topMm, coarseMm: asked.coarseMm, heightMm: asked.heightMm ?? undefined, species: asked.species ?? undefined } } })),
+      placeholderData: (before) => before,
+      staleTime: MINUTE,
+    }),
+  counter: () => queryOptions({ queryKey: ['counter'], queryFn: () => body(api.GET('/api/counter', {})) }),
+  counterFound: (text: string) =>
+    queryOptions({ queryKey: ['counter', 'found', text], queryFn: () => body(api.GET('/api/counter/found', { params: { query: { text } } })), placeholderData: (before) => before }),
+  /** The call for what is in a hand; nothing is asked while it cannot be said what it is. */
+  counterLook: (asked: Schemas['LookRequest'] | null) =>
+    queryOptions({
+      queryKey: ['counter', 'look', asked],
+      enabled: asked !== null,
+      queryFn: ({ signal }) => (asked ? body(api.POST('/api/counter/look', { body: asked, signal })) : Promise.reject(new Error('nothing is in the hand'))),
+      placeholderData: (before) => (asked === null ? undefined : before),
+      retry: false,
+      gcTime: 10_000,
+    }),
+  messages: () => queryOptions({ queryKey: ['messages'], queryFn: () => body(api.GET('/api/messages', {})) }),
+  messageTemplates: () => queryOptions({ queryKey: ['message-templates'], queryFn: () => body(api.GET('/api/message-templates', {})) }),
+  messagePreview: (kind: Schemas['TemplateView']['kind'], asked: Schemas['TemplateRequest']) =>
+    queryOptions({
+      queryKey: ['message-preview', kind, asked],
+      queryFn: () => body(api.POST('/api/message-templates/{kind}/preview', { params: { path: { kind } }, body: asked })),
+      placeholderData: (before) => before,
+      retry: false,
+      gcTime: 10_000,
+    }),
+  reminded: (jobId: string) => queryOptions({ queryKey: ['reminded', jobId], queryFn: () => body(api.GET('/api/jobs/{id}/reminded', { params: { path: { id: jobId } } })) }),
   orders: () => queryOptions({ queryKey: ['orders'], queryFn: () => body(api.GET('/api/orders', {})) }),
   shelf: () => queryOptions({ queryKey: ['shelf'], queryFn: () => body(api.GET('/api/shelf', {})) }),
   clients: (search: string) => queryOptions({ queryKey: ['clients', search], queryFn: () => clientsBy(search), placeholderData: (before) => before }),

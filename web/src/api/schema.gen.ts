@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reminded/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["remind"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plants/{id}": {
         parameters: {
             query?: never;
@@ -399,6 +415,22 @@ export interface paths {
         put: operations["choose"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/message-templates/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save_2"];
+        post?: never;
+        delete: operations["shipped"];
         options?: never;
         head?: never;
         patch?: never;
@@ -572,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["save_2"];
+        put: operations["save_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -589,6 +621,38 @@ export interface paths {
         };
         get?: never;
         put: operations["crewFeed"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/{id}/status": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["status"];
         post?: never;
         delete?: never;
         options?: never;
@@ -766,6 +830,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["watered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/care/stop/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ask"];
+        put?: never;
+        post: operations["stop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1005,7 +1085,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["stop"];
+        post: operations["stop_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1086,6 +1166,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reminded/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1204,6 +1300,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/messages/{id}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/message-templates/{kind}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/keeping/backup": {
         parameters: {
             query?: never;
@@ -1214,7 +1358,7 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["start_1"];
-        delete: operations["stop_1"];
+        delete: operations["stop_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1230,6 +1374,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["endDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/{id}/potted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["potted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/{id}/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["left"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/{id}/client": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["client"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1684,6 +1892,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mixes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["messages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages/{id}/mail.eml": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/message-templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["templates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labels": {
         parameters: {
             query?: never;
@@ -1788,6 +2060,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["sheet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/reminded": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reminded"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1924,6 +2212,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/counter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/{id}/slip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/{id}/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["label"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counter/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["found_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients": {
         parameters: {
             query?: never;
@@ -1947,7 +2299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["client"];
+        get: operations["client_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1982,7 +2334,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["end_1"];
+        delete: operations["end_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2034,6 +2386,12 @@ export interface components {
             workshopLatitude?: number | null;
             /** Format: double */
             workshopLongitude?: number | null;
+            /** Format: int32 */
+            workHourCents?: number | null;
+            /** Format: int32 */
+            mixLitreCents?: number | null;
+            /** Format: int32 */
+            workLeastCents?: number | null;
             measures: components["schemas"]["Measure"][];
         };
         SettingsView: {
@@ -2049,6 +2407,12 @@ export interface components {
             workshopLatitude: number | null;
             /** Format: double */
             workshopLongitude: number | null;
+            /** Format: int32 */
+            workHourCents: number | null;
+            /** Format: int32 */
+            mixLitreCents: number | null;
+            /** Format: int32 */
+            workLeastCents: number | null;
             measures: components["schemas"]["Measure"][];
             zones: string[];
             /** Format: int32 */
@@ -2516,6 +2880,25 @@ export interface components {
             materialNever: boolean;
             /** Format: uuid */
             orderId?: string | null;
+        };
+        SubscriberRequest: {
+            /** Format: uuid */
+            jobId: string;
+            name: string;
+            email: string;
+            zone: string;
+            /** @enum {string} */
+            units: "METRIC" | "IMPERIAL";
+        };
+        SubscriberView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            email: string;
+            zone: string;
+            /** @enum {string} */
+            units: "METRIC" | "IMPERIAL";
+            ended: boolean;
         };
         Ball: {
             /** Format: double */
@@ -2991,9 +3374,17 @@ export interface components {
         OutcomeView: {
             /** Format: uuid */
             jobId: string;
+            /** Format: date */
+            workedOn: string;
             result: string;
             /** Format: date */
             firstGrowthOn: string | null;
+            /** @enum {string|null} */
+            leafLoss: "NONE" | "FEW" | "THIRD" | "MOST" | null;
+            /** Format: double */
+            heightMm: number | null;
+            /** Format: double */
+            heightBeforeMm: number | null;
             note: string;
             /** Format: date */
             seenOn: string;
@@ -3344,6 +3735,8 @@ export interface components {
         RetireRequest: {
             /** Format: date */
             retiredOn?: string | null;
+            /** @enum {string|null} */
+            outcome?: "TOOK_WELL" | "SLOW" | "SET_BACK" | "LOST" | null;
             reason?: string | null;
         };
         MoveRequest: {
@@ -3473,6 +3866,20 @@ export interface components {
             options: components["schemas"]["OptionView"][];
             number: components["schemas"]["NumberView"] | null;
         };
+        TemplateRequest: {
+            subject: string;
+            body: string;
+        };
+        TemplateView: {
+            /** @enum {string} */
+            kind: "WATER" | "MISSED" | "FOLLOW_UP" | "COMING";
+            subject: string;
+            body: string;
+            own: boolean;
+            /** Format: int32 */
+            version: number;
+            fields: string[];
+        };
         JobRequest: {
             /** Format: uuid */
             plantId: string;
@@ -3554,6 +3961,10 @@ export interface components {
             result: "TOOK_WELL" | "SLOW" | "SET_BACK" | "LOST";
             /** Format: date */
             firstGrowthOn?: string | null;
+            /** @enum {string|null} */
+            leafLoss?: "NONE" | "FEW" | "THIRD" | "MOST" | null;
+            /** Format: double */
+            heightMm?: number | null;
             note?: string | null;
         };
         FoundRequest: {
@@ -3642,6 +4053,68 @@ export interface components {
             id: string;
             name: string;
             path: string | null;
+        };
+        LookRequest: {
+            species?: string | null;
+            /** @enum {string|null} */
+            group?: "FIG" | "DRACAENA" | "ARALIA" | "PALM" | "WATER_TRUNK" | "AROID_LARGE" | "AROID_TRAILING" | "AROID_FLOOR" | "SPATHE" | "PEPEROMIA" | "FERN" | "FERN_LIKE" | "STRELITZIA" | "PRAYER" | "BROMELIAD" | "ORCHID_EPIPHYTE" | "ORCHID_GROUND" | "CACTUS_DESERT" | "CACTUS_FOREST" | "SUCCULENT" | "EUPHORBIA" | "CAUDEX" | "CITRUS" | "MEDITERRANEAN" | "WARM_SHRUB" | "PELARGONIUM" | "FOLIAGE_TREE" | "TRAINED_TREE" | "TRAILER" | "HERB" | null;
+            commonName?: string | null;
+            /** Format: double */
+            potTopMm: number;
+            /** @enum {string} */
+            potMaterial: "TERRACOTTA" | "GLAZED" | "PLASTIC" | "FIBRE" | "METAL" | "WOOD" | "CONCRETE" | "FABRIC";
+            /** Format: int32 */
+            potHoles?: number | null;
+            /** Format: double */
+            heightMm?: number | null;
+            /** Format: date */
+            lastRepotted?: string | null;
+            /** @enum {string} */
+            light: "LOW" | "MEDIUM" | "BRIGHT_INDIRECT" | "DIRECT";
+            signs: components["schemas"]["Sign"][];
+            potId?: string | null;
+            mix?: string | null;
+        };
+        WalkInRequest: {
+            customer: string;
+            reach: string;
+            look: components["schemas"]["LookRequest"];
+        };
+        WalkInView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            customer: string;
+            reach: string;
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            potShape: string;
+            /** Format: double */
+            potTopMm: number;
+            /** Format: double */
+            potBaseMm: number;
+            /** Format: double */
+            potHeightMm: number;
+            /** Format: date-time */
+            cameAt: string;
+            /** @enum {string} */
+            status: "ASKED" | "HERE" | "READY" | "HOME";
+            /** Format: date */
+            promisedOn: string | null;
+            note: string;
+            walksIn: boolean;
+            /** Format: uuid */
+            jobId: string | null;
+            potted: boolean;
+            /** Format: int32 */
+            version: number;
+        };
+        StatusRequest: {
+            /** @enum {string} */
+            status: "ASKED" | "HERE" | "READY" | "HOME";
         };
         ClockRequest: {
             /** Format: date-time */
@@ -3995,6 +4468,45 @@ export interface components {
             commonName: string;
             differences: components["schemas"]["Difference"][];
         };
+        MessageView: {
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            name: string;
+            email: string;
+            /** Format: uuid */
+            plantId: string;
+            plant: string;
+            subject: string;
+            text: string;
+            /** @enum {string} */
+            status: "WAITING" | "SENDING" | "SENT" | "FAILED" | "ENDED";
+            /** Format: int32 */
+            tries: number;
+            /** Format: date-time */
+            writtenAt: string;
+            /** Format: date-time */
+            nextAt: string;
+            /** Format: date-time */
+            sentAt: string | null;
+            trouble: string | null;
+        };
+        MessagesView: {
+            host: string | null;
+            from: string;
+            /** Format: int32 */
+            waiting: number;
+            /** Format: int32 */
+            sent: number;
+            /** Format: int32 */
+            failed: number;
+            messages: components["schemas"]["MessageView"][];
+        };
+        PreviewView: {
+            subject: string;
+            body: string;
+            of: string | null;
+        };
         Backup: {
             file: string;
             /** @enum {string} */
@@ -4029,6 +4541,41 @@ export interface components {
         DayEnded: {
             /** Format: int32 */
             left: number;
+        };
+        PottedRequest: {
+            potId?: string | null;
+            mix?: string | null;
+            confirmed?: boolean | null;
+        };
+        LeftRequest: {
+            /** Format: date */
+            promisedOn: string;
+            note: string;
+            potId?: string | null;
+            mix?: string | null;
+            confirmed?: boolean | null;
+        };
+        BecomeRequest: {
+            name: string;
+        };
+        LookView: {
+            advice: components["schemas"]["Advice"];
+            quote: components["schemas"]["QuoteView"] | null;
+        };
+        QuoteLine: {
+            /** @enum {string} */
+            part: "POT" | "MIX" | "WORK";
+            /** Format: double */
+            amount: number;
+            /** Format: int32 */
+            cents: number | null;
+        };
+        QuoteView: {
+            lines: components["schemas"]["QuoteLine"][];
+            /** Format: int32 */
+            cents: number;
+            whole: boolean;
+            currency: string;
         };
         UndoRequest: {
             checkIds: string[];
@@ -4599,6 +5146,75 @@ export interface components {
             candidate: components["schemas"]["Candidate"];
             by: components["schemas"]["ReservationView"][];
         };
+        IngredientView: {
+            code: string;
+            label: string;
+            /** Format: double */
+            saturated: number;
+            /** Format: double */
+            dryGrams: number;
+            coarse: boolean;
+            dust: boolean;
+            remark: string;
+        };
+        LayerView: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            /** Format: double */
+            water: number;
+            /** Format: double */
+            air: number;
+            coarse: boolean;
+        };
+        MixView: {
+            code: string;
+            label: string;
+            reason: string;
+            parts: components["schemas"]["PartView"][];
+            /** Format: int32 */
+            lifeMonths: number;
+            charged: boolean;
+            peat: boolean;
+            reservoir: boolean;
+            /** Format: double */
+            capacity: number;
+            /** Format: double */
+            airFilled: number;
+            /** Format: double */
+            dryGrams: number;
+            /** Format: double */
+            wetGrams: number;
+            layers: components["schemas"]["LayerView"][];
+            /** @enum {string|null} */
+            fit: "SUITS" | "TOO_WET" | "TOO_AIRY" | null;
+            /** @enum {string|null} */
+            choice: "BEST" | "ACCEPTABLE" | "OTHER" | null;
+        };
+        MixesView: {
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            coarseMm: number;
+            /** Format: double */
+            litres: number;
+            species: string | null;
+            /** Format: double */
+            airFrom: number | null;
+            /** Format: double */
+            airTo: number | null;
+            mixes: components["schemas"]["MixView"][];
+            ingredients: components["schemas"]["IngredientView"][];
+        };
+        PartView: {
+            ingredient: string;
+            label: string;
+            /** Format: double */
+            parts: number;
+        };
         LabelChoices: {
             layouts: components["schemas"]["LayoutView"][];
             addresses: string[];
@@ -4653,8 +5269,14 @@ export interface components {
             settled: components["schemas"]["Drying"] | null;
             steps: components["schemas"]["CareView"][];
             weeks: components["schemas"]["WeekView"][];
+            pours: components["schemas"]["PourFrom"][];
             cautions: components["schemas"]["Coded"][];
             nextVisits: string[];
+        };
+        PourFrom: {
+            /** Format: date */
+            fromOn: string;
+            words: string;
         };
         Found: {
             kind: string;
@@ -4799,6 +5421,13 @@ export interface components {
             amount: number;
             unit: string;
             of: string[];
+        };
+        CounterView: {
+            /** Format: date */
+            today: string;
+            currency: string;
+            rated: boolean;
+            left: components["schemas"]["WalkInView"][];
         };
         ClientItem: {
             /** Format: uuid */
@@ -5434,6 +6063,32 @@ export interface operations {
             };
         };
     };
+    remind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SubscriberRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubscriberView"][];
+                };
+            };
+        };
+    };
     plant: {
         parameters: {
             query?: never;
@@ -5777,6 +6432,56 @@ export interface operations {
             };
         };
     };
+    save_2: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                kind: "WATER" | "MISSED" | "FOLLOW_UP" | "COMING";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"];
+                };
+            };
+        };
+    };
+    shipped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "WATER" | "MISSED" | "FOLLOW_UP" | "COMING";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"];
+                };
+            };
+        };
+    };
     job: {
         parameters: {
             query?: never;
@@ -6106,7 +6811,7 @@ export interface operations {
             };
         };
     };
-    save_2: {
+    save_3: {
         parameters: {
             query?: never;
             header?: {
@@ -6154,6 +6859,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FeedView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkInRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkInView"];
+                };
+            };
+        };
+    };
+    status: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StatusRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkInView"];
                 };
             };
         };
@@ -6463,6 +7222,50 @@ export interface operations {
         };
     };
     watered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    stop: {
         parameters: {
             query?: never;
             header?: never;
@@ -6884,7 +7687,7 @@ export interface operations {
             };
         };
     };
-    stop: {
+    stop_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7018,6 +7821,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenBack"];
+                };
+            };
+        };
+    };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubscriberView"][];
                 };
             };
         };
@@ -7200,6 +8025,74 @@ export interface operations {
             };
         };
     };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MessagesView"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MessagesView"];
+                };
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "WATER" | "MISSED" | "FOLLOW_UP" | "COMING";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreviewView"];
+                };
+            };
+        };
+    };
     start_1: {
         parameters: {
             query?: never;
@@ -7220,7 +8113,7 @@ export interface operations {
             };
         };
     };
-    stop_1: {
+    stop_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7262,6 +8155,108 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DayEnded"];
+                };
+            };
+        };
+    };
+    potted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PottedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkInView"];
+                };
+            };
+        };
+    };
+    left: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkInView"];
+                };
+            };
+        };
+    };
+    client: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BecomeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkInView"];
+                };
+            };
+        };
+    };
+    look_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
                 };
             };
         };
@@ -7881,6 +8876,93 @@ export interface operations {
             };
         };
     };
+    mixes: {
+        parameters: {
+            query: {
+                topMm: number;
+                heightMm?: number;
+                coarseMm?: number;
+                species?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixesView"];
+                };
+            };
+        };
+    };
+    messages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MessagesView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    templates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"][];
+                };
+            };
+        };
+    };
     choices: {
         parameters: {
             query?: never;
@@ -8033,6 +9115,28 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    reminded: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubscriberView"][];
                 };
             };
         };
@@ -8216,6 +9320,92 @@ export interface operations {
             };
         };
     };
+    view_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CounterView"];
+                };
+            };
+        };
+    };
+    slip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    label: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    found_1: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkInView"][];
+                };
+            };
+        };
+    };
     clients: {
         parameters: {
             query?: {
@@ -8239,7 +9429,7 @@ export interface operations {
             };
         };
     };
-    client: {
+    client_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8281,7 +9471,7 @@ export interface operations {
             };
         };
     };
-    end_1: {
+    end_2: {
         parameters: {
             query?: never;
             header?: never;

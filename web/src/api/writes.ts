@@ -147,10 +147,54 @@ export const writes = {
   openCareLink: write({
     send: ({ jobId, open }: { jobId: string; open: boolean }) => body(api.PUT('/api/jobs/{id}/care-link', { params: { path: { id: jobId } }, body: { open } })),
     fills: (_, { jobId }) => ['care-link', jobId],
+    touches: ({ jobId }) => [['reminded', jobId]],
   }),
   answerReport: write({
     send: ({ id, words }: { id: string; words: string }) => api.POST('/api/care-reports/{id}/answer', { params: { path: { id } }, body: { words } }).then(done),
     touches: () => [['watch']],
+  }),
+  keepWalkIn: write({
+    send: ({ id, request }: { id: string; request: Schemas['WalkInRequest'] }) => body(api.PUT('/api/counter/{id}', { params: { path: { id } }, body: request })),
+    touches: () => [['counter'], ['clients']],
+  }),
+  potWalkIn: write({
+    send: ({ id, request }: { id: string; request: Schemas['PottedRequest'] }) => body(api.POST('/api/counter/{id}/potted', { params: { path: { id } }, body: request })),
+    touches: () => [['counter'], ['shelf'], ['jobs']],
+  }),
+  leaveWalkIn: write({
+    send: ({ id, request }: { id: string; request: Schemas['LeftRequest'] }) => body(api.POST('/api/counter/{id}/left', { params: { path: { id } }, body: request })),
+    touches: () => [['counter'], ['shelf'], ['jobs']],
+  }),
+  walkInStatus: write({
+    send: ({ id, version: of, request }: Versioned<Schemas['StatusRequest']>) =>
+      body(api.PUT('/api/counter/{id}/status', { params: { path: { id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+    touches: () => [['counter']],
+  }),
+  walkInClient: write({
+    send: ({ id, request }: { id: string; request: Schemas['BecomeRequest'] }) => body(api.POST('/api/counter/{id}/client', { params: { path: { id } }, body: request })),
+    touches: () => [['counter'], ['clients'], ['site'], ['plants'], ['plant']],
+  }),
+  remind: write({
+    send: ({ id, request }: { id: string; request: Schemas['SubscriberRequest'] }) => body(api.PUT('/api/reminded/{id}', { params: { path: { id } }, body: request })),
+    fills: (_, { request }) => ['reminded', request.jobId],
+  }),
+  endReminded: write({
+    send: ({ id }: { id: string; jobId: string }) => body(api.POST('/api/reminded/{id}/end', { params: { path: { id } } })),
+    fills: (_, { jobId }) => ['reminded', jobId],
+  }),
+  lookForMessages: write<undefined, Schemas['MessagesView']>({ send: () => body(api.POST('/api/messages/look', {})), fills: () => ['messages'] }),
+  sendAgain: write({
+    send: ({ id }: { id: string }) => body(api.POST('/api/messages/{id}/again', { params: { path: { id } } })),
+    fills: () => ['messages'],
+  }),
+  saveTemplate: write({
+    send: ({ id, version: of, request }: { id: Schemas['TemplateView']['kind']; version: number; request: Schemas['TemplateRequest'] }) =>
+      body(api.PUT('/api/message-templates/{kind}', { params: { path: { kind: id }, header: { 'If-Match': `"${of}"` } }, body: request })),
+    touches: () => [['message-templates']],
+  }),
+  dropTemplate: write({
+    send: ({ kind }: { kind: Schemas['TemplateView']['kind'] }) => body(api.DELETE('/api/message-templates/{kind}', { params: { path: { kind } } })),
+    touches: () => [['message-templates']],
   }),
   tellOutcome: write({
     send: ({ jobId, request }: { jobId: string; plantId: string; request: Schemas['OutcomeRequest'] }) =>

@@ -1,4 +1,4 @@
-import { IconAdjustments, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconHeartHandshake, IconPlant2, IconRoute, IconSeedling, type TablerIcon } from '@tabler/icons-react';
+import { IconAdjustments, IconBell, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconHeartHandshake, IconPlant2, IconRoute, IconSeedling, type TablerIcon } from '@tabler/icons-react';
 import type { ComponentType } from 'react';
 import type { Page } from '../features/find/pages';
 import { RoundPage } from '../features/round/RoundPage';
@@ -43,6 +43,10 @@ export const SCREENS: Screen[] = [
     rim: { label: 'Aftercare', icon: IconHeartHandshake, behind: true },
     found: { title: 'Aftercare', detail: 'who recovers from a repot, and who is in trouble' },
   }),
+  later('/counter', () => import('../features/counter/CounterPage').then((m) => m.CounterPage), {
+    rim: { label: 'Counter', icon: IconBell, behind: true },
+    found: { title: 'Counter', detail: 'a customer with a plant: the call, its price, a card' },
+  }),
   later('/season', () => import('../features/season/SeasonPage').then((m) => m.SeasonPage), {
     rim: { label: 'Season', icon: IconSeedling, behind: true },
     found: { title: 'Season', detail: 'the year ahead: what is wanted, who is there, a plan' },
@@ -68,6 +72,9 @@ export const SCREENS: Screen[] = [
   later('/shelf/trade', () => import('../features/shelf/TradePage').then((m) => m.TradePage)),
   later('/shelf/import', () => import('../features/shelf/ImportShelfPage').then((m) => m.ImportShelfPage)),
   later('/shelf/:id', () => import('../features/shelf/EditPotPage').then((m) => m.EditPotPage)),
+  later('/mixes', () => import('../features/mix/MixesPage').then((m) => m.MixesPage), {
+    found: { title: 'Mixes', detail: 'water and air in a pot, by mix and depth' },
+  }),
   later('/clients', () => import('../features/client/PlacesPage').then((m) => m.PlacesPage), {
     rim: { label: 'Clients', icon: IconBuilding, behind: true },
     found: { title: 'Clients and sites', detail: 'where plants stand' },
@@ -103,6 +110,10 @@ export const SCREENS: Screen[] = [
     own: 'People',
     planner: true,
     found: { title: 'People', detail: 'who comes in, and what they may do' },
+  }),
+  later('/messages', () => import('../features/message/MessagesPage').then((m) => m.MessagesPage), {
+    own: 'Messages',
+    found: { title: 'Messages', detail: 'reminders for whoever waters: what went, what waits' },
   }),
   later('/team', () => import('../features/team/TeamPage').then((m) => m.TeamPage), {
     own: 'Settings of the team',

@@ -130,6 +130,22 @@ export const placeWords = (site: string, spot: string): string =>
 export const findingWords = (code: string) => FINDINGS[code] ?? plain(code);
 export const levelWords = (level: string | null) => (level === null ? 'the default' : (LEVELS[level] ?? plain(level)));
 export const lightWords = (code: string) => LIGHTS[code] ?? plain(code);
+const MIX_FITS: Record<string, string> = { SUITS: 'suits it in this pot', TOO_WET: 'too wet for it in this pot', TOO_AIRY: 'too airy for it in this pot' };
+const MIX_CHOICES: Record<string, string> = { BEST: 'Its best mix', ACCEPTABLE: 'One it stands', OTHER: 'Not one of its own' };
+export const mixFitWords = (choice: string | null, fit: string) => `${choice ? (MIX_CHOICES[choice] ?? plain(choice)) : ''}, ${MIX_FITS[fit] ?? plain(fit).toLowerCase()}`;
+
+const WALK_INS: Record<string, string> = { ASKED: 'Asked for advice', HERE: 'Here for work', READY: 'Ready to be fetched', HOME: 'Taken home' };
+export const walkInWords = (code: string) => WALK_INS[code] ?? plain(code);
+
+const MESSAGE_KINDS: Record<string, string> = { WATER: 'Water changes', MISSED: 'Was it watered?', FOLLOW_UP: 'A look at it soon', COMING: 'We come tomorrow' };
+export const messageKindWords = (code: string) => MESSAGE_KINDS[code] ?? plain(code);
+const MESSAGE_STATUSES: Record<string, string> = { WAITING: 'Waiting', SENDING: 'On its way', SENT: 'Sent', FAILED: 'Could not be sent', ENDED: 'Not wanted any more' };
+export const messageStatusWords = (code: string) => MESSAGE_STATUSES[code] ?? plain(code);
+
+/** Leaves lost since a repot, by eye. */
+const LEAF_LOSSES: Record<string, string> = { NONE: 'no leaves lost', FEW: 'a few leaves lost', THIRD: 'about a third of the leaves lost', MOST: 'most leaves lost' };
+export const LEAF_LOSS = Object.keys(LEAF_LOSSES);
+export const leafLossWords = (code: string) => LEAF_LOSSES[code] ?? plain(code);
 export const resultWords = (code: string) => RESULTS[code] ?? plain(code);
 export const ALL_ACTIONS = Object.keys(ACTIONS);
 export const actionWords = (code: string) => ACTIONS[code] ?? plain(code);

@@ -1,8 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import type { Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
-import { inMeasures, type Measure } from '../../ui/measures';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { WateringWeeks } from '../../ui/WateringWeeks';
@@ -17,7 +15,6 @@ export function CardPage() {
   const { id = '' } = useParams();
   const { units } = useReader();
   const { data: session } = useSession();
-  const { data: team } = useQuery(reads.team());
   const { data, error, refetch } = useQuery(reads.card(id));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
@@ -59,7 +56,15 @@ export function CardPage() {
               settled={data.settled?.daysToRefill ?? null}
               units={units}
             />
-            <InMeasures weeks={data.weeks} measures={team?.measures ?? []} />
+            {data.pours.length > 0 && (
+              <ul className={classes.measures}>
+                {data.pours.map((p) => (
+                  <li key={p.fromOn}>
+                    from <span className="measure">{day(p.fromOn)}</span>: about {p.words}
+                  </li>
+                ))}
+              </ul>
+            )}
           </section>
         </div>
         <div className={classes.columns}>
@@ -82,24 +87,5 @@ export function CardPage() {
         </div>
       </article>
     </>
-  );
-}
-
-/** The weeks' amounts in what a caretaker pours with; those alike in one line. */
-function InMeasures({ weeks, measures }: { weeks: Schemas['WeekView'][]; measures: Measure[] }) {
-  const lines = weeks.flatMap((w) => {
-    const words = inMeasures(w.litres, measures);
-    return words ? [{ from: w.fromOn, words }] : [];
-  });
-  const changes = lines.filter((line, i) => line.words !== lines[i - 1]?.words);
-  if (changes.length === 0) return null;
-  return (
-    <ul className={classes.measures}>
-      {changes.map((c) => (
-        <li key={c.from}>
-          from <span className="measure">{day(c.from)}</span>: about {c.words}
-        </li>
-      ))}
-    </ul>
   );
 }

@@ -5,6 +5,7 @@ import { useWrite } from '../../api/useWrite';
 import { writes } from '../../api/writes';
 import { dayYear } from '../../ui/format';
 import { useReader } from '../team/session';
+import { Reminded } from './Reminded';
 import classes from './CardPage.module.css';
 
 const SIZES = [
@@ -57,6 +58,7 @@ export function CareLink({ jobId }: { jobId: string }) {
                 </Button>
               )}
             </div>
+            <Reminded jobId={jobId} />
           </>
         ) : (
           <>

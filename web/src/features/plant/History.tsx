@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Button, UnstyledButton } from '@mantine/core';
 import { PhotoStrip } from '../../ui/PhotoStrip';
 import { dayYear, length, litres, mass, say, type Units } from '../../ui/format';
-import { actionWords, evidenceWords, resultWords } from '../../ui/words';
+import { actionWords, evidenceWords, leafLossWords, resultWords } from '../../ui/words';
 import type { PlantView } from './usePlant';
 import classes from './History.module.css';
 
@@ -76,7 +76,7 @@ export function History({ data, signLabel, units }: { data: PlantView; signLabel
       order: `${o.seenOn}T22`,
       kind: 'Outcome',
       who: o.who,
-      what: `${resultWords(o.result)}${o.firstGrowthOn ? `, first new growth ${dayYear(o.firstGrowthOn)}` : ''}${o.note ? `. “${o.note}”` : ''}`,
+      what: `${resultWords(o.result)}${o.firstGrowthOn ? `, first new growth ${dayYear(o.firstGrowthOn)}` : ''}${o.leafLoss ? `, ${leafLossWords(o.leafLoss)}` : ''}${o.note ? `. “${o.note}”` : ''}`,
     })),
     ...data.arguments.map((a) => ({
       on: a.setOn,

@@ -21,6 +21,7 @@ import { MergePlant } from './MergePlant';
 import { MovePlant } from './MovePlant';
 import { PlantHead } from './PlantHead';
 import { RetirePlant, useRetire } from './RetirePlant';
+import { HowItTook } from './HowItTook';
 import { TookIt } from './TookIt';
 import { usePlant, type PlantView } from './usePlant';
 import classes from './PlantPage.module.css';
@@ -36,6 +37,7 @@ export function PlantPage() {
   const plan = advice.repot;
   const careful = mayWork && !plant.retiredOn;
   const untold = data.jobs.find((j) => j.status === 'DONE' && !data.outcomes.some((o) => o.jobId === j.id));
+  const lastDone = data.jobs.find((j) => j.status === 'DONE');
   const timeToTell = untold?.doneOn && daysBetween(untold.doneOn, today) >= TELLS_AFTER_DAYS;
   return (
     <>
@@ -83,6 +85,7 @@ export function PlantPage() {
             </div>
             <Now data={data} units={units} />
           </div>
+          {lastDone && <HowItTook data={data} job={lastDone} />}
           <Courses courses={data.courses} repotted={plant.lastRepotted} units={units} />
           {data.photos.length > 0 && (
             <section aria-labelledby="photos">
@@ -154,7 +157,7 @@ function Retired({ data, mayWork }: { data: PlantView; mayWork: boolean }) {
     <p className={classes.retired}>
       Retired on {dayYear(data.plant.retiredOn ?? '')}.{' '}
       {mayWork && (
-        <Button variant="default" size="sm" loading={retiring} onClick={() => retire({ retiredOn: null, reason: null })}>
+        <Button variant="default" size="sm" loading={retiring} onClick={() => retire({ retiredOn: null, reason: null, outcome: null })}>
           Take it back into care
         </Button>
       )}

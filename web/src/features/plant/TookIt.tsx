@@ -7,7 +7,8 @@ import { notifyDone } from '../../ui/notify';
 import { resultWords } from '../../ui/words';
 import classes from './PlantPage.module.css';
 
-const RESULTS = ['TOOK_WELL', 'SLOW', 'SET_BACK', 'LOST'] as const;
+/** How a repot can have gone. */
+export const RESULTS = ['TOOK_WELL', 'SLOW', 'SET_BACK', 'LOST'] as const;
 
 /** How a repot went, asked once it can be told; one tap. */
 export function TookIt({ job, plantId }: { job: Pick<Schemas['JobSummary'], 'id' | 'doneOn'>; plantId: string }) {
@@ -16,7 +17,7 @@ export function TookIt({ job, plantId }: { job: Pick<Schemas['JobSummary'], 'id'
     <p className={classes.tookIt}>
       <span>How did it take the repot of {job.doneOn ? dayYear(job.doneOn) : ''}?</span>
       {RESULTS.map((r) => (
-        <Button key={r} variant="default" size="sm" disabled={record.isPending} onClick={() => record.mutate({ jobId: job.id, plantId, request: { result: r } })}>
+        <Button key={r} variant="default" size="sm" disabled={record.isPending} onClick={() => record.mutate({ jobId: job.id, plantId, request: { result: r, firstGrowthOn: null, leafLoss: null, heightMm: null, note: null } })}>
           {resultWords(r)}
         </Button>
       ))}

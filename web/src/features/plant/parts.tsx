@@ -78,6 +78,12 @@ export function WhatItIs({ kind, choose, called, call, fault }: WhatProps) {
         value={text}
         error={fault}
         onChange={(e) => setText(e.currentTarget.value)}
+        onKeyDown={(e) => {
+          const first = kinds.data?.[0];
+          if (e.key !== 'Enter' || search === '' || !first) return;
+          e.preventDefault();
+          choose({ known: first });
+        }}
       />
       {search !== '' && kinds.data && (
         <ul className={classes.kinds} aria-label="Kinds that may be meant">
@@ -109,9 +115,9 @@ export interface TapedPot {
 }
 
 /** The usual sizes of the trade, each by one tap. */
-export function SizeTaps({ top, units, take }: { top: string; units: Units; take: (size: Schemas['TradeSize']) => void }) {
+export function SizeTaps({ top, units, only, take }: { top: string; units: Units; only?: number[]; take: (size: Schemas['TradeSize']) => void }) {
   const catalogue = useCatalogue();
-  const sizes = (catalogue?.tradeSizes ?? []).filter((s) => s.shape === 'STANDARD' && s.material === 'PLASTIC');
+  const sizes = (catalogue?.tradeSizes ?? []).filter((s) => s.shape === 'STANDARD' && s.material === 'PLASTIC' && (only === undefined || only.includes(s.topMm)));
   return (
     <div className={classes.sizes} role="group" aria-label="Usual widths">
       {sizes.map((s) => (

@@ -45,6 +45,9 @@ export function ShelfPage() {
               <Button component={Link} to="/labels?kind=POT" variant="default">
                 Labels
               </Button>
+              <Button component={Link} to="/mixes" variant="default">
+                Mixes
+              </Button>
               <Button component={Link} to="/shelf/trade" variant="default">
                 From trade sizes
               </Button>

@@ -17,7 +17,7 @@ import classes from './TeamPage.module.css';
 
 const LABELS: Record<string, string> = {
   name: 'Name', zone: 'Time zone', currency: 'Currency', paper: 'Paper', units: 'Units', weekStarts: 'Week begins', workshopLatitude: 'Latitude',
-  workshopLongitude: 'Longitude', measures: 'Measures',
+  workshopLongitude: 'Longitude', workHour: 'An hour of work', mixLitre: 'A litre of mix', workLeast: 'Least for the work on a plant', workHourCents: 'An hour of work', mixLitreCents: 'A litre of mix', workLeastCents: 'Least for the work on a plant', measures: 'Measures',
 };
 
 /** What the team settles once for everybody. */
@@ -97,6 +97,15 @@ function Settings({ data, reload }: { data: Schemas['SettingsView']; reload: () 
           <div className={classes.pair}>
             <TextInput {...field('workshopLatitude')} inputMode="decimal" placeholder="44.02" />
             <TextInput {...field('workshopLongitude')} inputMode="decimal" placeholder="8.21" />
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend>What customers pay</legend>
+          <p>The counter says the price of a repot by it; pots have theirs on the shelf. In {form.values.currency || 'the currency of the team'}.</p>
+          <div className={classes.pair}>
+            <TextInput {...field('workHour')} inputMode="decimal" placeholder="42.00" />
+            <TextInput {...field('mixLitre')} inputMode="decimal" placeholder="1.80" />
+            <TextInput {...field('workLeast')} inputMode="decimal" placeholder="9.00" />
           </div>
         </fieldset>
         <fieldset>

@@ -5,7 +5,7 @@ export type Role = Schemas['Member']['role'];
 export const ROLES: { role: 'PLANNER' | 'TECHNICIAN' | 'COUNTER'; name: string; may: string }[] = [
   { role: 'PLANNER', name: 'Planner', may: 'does everything: people, settings, the book and the method as well' },
   { role: 'TECHNICIAN', name: 'Technician', may: 'walks the round, logs checks and waterings, works the bench, keeps plants and shelf' },
-  { role: 'COUNTER', name: 'Counter', may: 'looks everything up, asks for calls, takes a plant in; changes nothing else' },
+  { role: 'COUNTER', name: 'Counter', may: 'serves customers at the counter, looks everything up, asks for calls, takes a plant in; changes nothing else' },
 ];
 
 export const roleName = (role: string): string => ROLES.find((r) => r.role === role)?.name ?? role;

@@ -14,8 +14,14 @@ export interface SettingsForm {
   weekStarts: string;
   workshopLatitude: string;
   workshopLongitude: string;
+  workHour: string;
+  mixLitre: string;
+  workLeast: string;
   measures: { key: number; name: string; litres: string }[];
 }
+
+const CENTS = 100;
+const money = (cents: number | null): string => (cents === null ? '' : (cents / CENTS).toFixed(2));
 
 export const formOf = (s: Schemas['SettingsView']): SettingsForm => ({
   name: s.name,
@@ -26,6 +32,9 @@ export const formOf = (s: Schemas['SettingsView']): SettingsForm => ({
   weekStarts: String(s.weekStarts),
   workshopLatitude: s.workshopLatitude === null ? '' : String(s.workshopLatitude),
   workshopLongitude: s.workshopLongitude === null ? '' : String(s.workshopLongitude),
+  workHour: money(s.workHourCents),
+  mixLitre: money(s.mixLitreCents),
+  workLeast: money(s.workLeastCents),
   measures: s.measures.map((m, key) => ({ key, name: m.name, litres: String(m.litres) })),
 });
 
@@ -41,6 +50,13 @@ export function readSettings(form: SettingsForm): { request: Schemas['SettingsRe
     return value;
   };
   const [workshopLatitude, workshopLongitude] = [degrees('workshopLatitude'), degrees('workshopLongitude')];
+  const cents = (key: 'workHour' | 'mixLitre' | 'workLeast') => {
+    if (form[key].trim() === '') return null;
+    const value = number(form[key]);
+    if (Number.isNaN(value) || value < 0) wrong[key] = 'Write a price like 42.00, or leave it empty.';
+    return Math.round(value * CENTS);
+  };
+  const [workHourCents, mixLitreCents, workLeastCents] = [cents('workHour'), cents('mixLitre'), cents('workLeast')];
   if (form.name.trim() === '') wrong.name = 'Give the team a name.';
   const measures = form.measures.map((m, i) => {
     const litres = number(m.litres);
@@ -59,6 +75,9 @@ export function readSettings(form: SettingsForm): { request: Schemas['SettingsRe
       weekStarts: Number(form.weekStarts),
       workshopLatitude,
       workshopLongitude,
+      workHourCents,
+      mixLitreCents,
+      workLeastCents,
       measures,
     },
     wrong,

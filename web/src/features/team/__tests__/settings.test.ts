@@ -3,7 +3,7 @@ import type { Schemas } from '../../../api/client';
 import { formOf, readSettings } from '../settings';
 
 const stored: Schemas['SettingsView'] = {
-  name: 'Tidepot Plant Care', zone: 'UTC', currency: 'EUR', paper: 'A4', units: 'METRIC', weekStarts: 1, workshopLatitude: 44.02, workshopLongitude: -1.5,
+  name: 'Tidepot Plant Care', zone: 'UTC', currency: 'EUR', paper: 'A4', units: 'METRIC', weekStarts: 1, workshopLatitude: 44.02, workshopLongitude: -1.5, workHourCents: 4200, mixLitreCents: null, workLeastCents: 900,
   measures: [{ name: 'cup', litres: 0.25 }], zones: ['UTC'], version: 3,
 };
 
@@ -11,7 +11,7 @@ describe('settings of the team', () => {
   it('are sent as they are shown', () => {
     const { request, wrong } = readSettings(formOf(stored));
     expect(wrong).toEqual({});
-    expect(request).toMatchObject({ workshopLatitude: 44.02, workshopLongitude: -1.5, measures: [{ name: 'cup', litres: 0.25 }], weekStarts: 1 });
+    expect(request).toMatchObject({ workshopLatitude: 44.02, workshopLongitude: -1.5, measures: [{ name: 'cup', litres: 0.25 }], weekStarts: 1, workHourCents: 4200, mixLitreCents: null, workLeastCents: 900 });
   });
 
   it('take a comma, and an empty place', () => {

@@ -41,7 +41,7 @@ class AccessibilityTest {
       """;
 
   @ParameterizedTest
-  @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "NARROW, LIGHT", "DESK, DARK"})
+  @CsvSource({"DESK, LIGHT", "NARROW, LIGHT", "DESK, DARK"})
   void everyView(Size size, ColorScheme scheme) throws IOException {
     String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
     Map<String, List<String>> faults = new LinkedHashMap<>();
@@ -196,6 +196,19 @@ class AccessibilityTest {
     Map<String, List<String>> faults = new LinkedHashMap<>();
     try (BrowserContext context = Demo.chromium().context(Demo.app().url(), size, scheme)) {
       Page page = Chromium.signedIn(context, "Odda Fennick");
+      page.navigate("/counter");
+      page.locator("#left").waitFor();
+      page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("umbrella");
+      page.locator("ul[aria-label^=Kinds] button").first().click();
+      page.getByLabel("Width of its pot").fill("15");
+      page.getByLabel("Customer").waitFor();
+      look(page, axe, "counter", faults);
+      page.navigate("/mixes");
+      page.locator("article svg").first().waitFor();
+      look(page, axe, "mixes", faults);
+      page.navigate("/messages");
+      page.locator("pre").waitFor();
+      look(page, axe, "messages", faults);
       page.navigate("/season");
       page.locator("#search").waitFor();
       look(page, axe, "season", faults);
@@ -218,7 +231,7 @@ class AccessibilityTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"DESK, LIGHT", "PHONE, LIGHT", "NARROW, LIGHT", "PHONE, DARK"})
+  @CsvSource({"DESK, LIGHT", "NARROW, LIGHT", "PHONE, DARK"})
   void whatIsMeasuredLabelledAndVisited(Size size, ColorScheme scheme) throws IOException {
     String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
     Map<String, List<String>> faults = new LinkedHashMap<>();

@@ -81,6 +81,7 @@ class CareJourneyTest {
       for (String size : new String[] {"A4", "HALF", "LABEL"}) {
         byte[] pdf = TEAM.bytes(app.url() + "/api/jobs/" + job + "/card/sheet?size=" + size);
         assertThat(Codes.read(page, Codes.drawn(pdf))).as(size).endsWith(path);
+        assertThat(Codes.text(pdf)).as(size).contains("Sword fern", "T-011", "Water");
       }
     }
   }

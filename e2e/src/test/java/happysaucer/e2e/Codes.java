@@ -4,6 +4,7 @@ import com.microsoft.playwright.Page;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
@@ -23,6 +24,30 @@ final class Codes {
     try (PDDocument document = Loader.loadPDF(pdf)) {
       return new PDFRenderer(document).renderImageWithDPI(0, DPI);
     }
+  }
+
+  /** The text of a paper of one page, by a reader that shares nothing with what wrote it. */
+  static String text(byte[] pdf) throws IOException, InterruptedException {
+    Path file = Files.createTempFile("saucer", ".pdf");
+    try {
+      Files.write(file, pdf);
+      String pages = said("pdfinfo", file.toString());
+      if (!pages.matches("(?s).*Pages:\\s+1\\n.*")) {
+        throw new AssertionError("not one page: " + pages);
+      }
+      return said("pdftotext", "-layout", file.toString(), "-");
+    } finally {
+      Files.delete(file);
+    }
+  }
+
+  private static String said(String... command) throws IOException, InterruptedException {
+    Process reader = new ProcessBuilder(command).redirectErrorStream(true).start();
+    String said = new String(reader.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    if (reader.waitFor() != 0) {
+      throw new IllegalStateException(said);
+    }
+    return said;
   }
 
   static byte[] png(BufferedImage picture) throws IOException {

@@ -2,8 +2,8 @@ package happysaucer.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import happysaucer.server.label.LabelCode;
-import happysaucer.server.label.LabelKind;
+import happysaucer.server.qr.LabelCode;
+import happysaucer.server.qr.LabelKind;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;

@@ -94,6 +94,8 @@ class RolesTest {
     return path.replace("{id}", NOBODY)
         .replace("{position}", "0")
         .replace("{of}", "2031-01-06")
+        .replace("{kind}", "WATER")
+        .replace("{token}", "x")
         .replace("{name}", "x");
   }
 

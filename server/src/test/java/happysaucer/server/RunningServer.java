@@ -41,6 +41,7 @@ public final class RunningServer implements ParameterResolver {
               "--saucer.demo=" + demo,
               "--saucer.clock=" + clock,
               "--saucer.nightly-backup=false",
+              "--saucer.post-every=0s",
               "--server.port=0",
               "--server.address=127.0.0.1");
     } catch (IOException e) {

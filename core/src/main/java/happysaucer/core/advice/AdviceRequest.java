@@ -388,6 +388,11 @@ public record AdviceRequest(
       @Nullable String pot) {
     public static final Wish NONE = new Wish(null, null, null, null, null, null, null, null, null);
 
+    /** Another mix and nothing else; null for no wish at all. */
+    public static @Nullable Wish ofMix(@Nullable String mix) {
+      return mix == null ? null : new Wish(null, null, null, null, mix, null, null, null, null);
+    }
+
     /** Whether cuts are wished, or gaps that cuts follow from. */
     public boolean cuts() {
       return baseSliceMm != null

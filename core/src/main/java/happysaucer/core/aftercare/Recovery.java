@@ -64,7 +64,6 @@ public record Recovery(
   private static final double DEEP = 22;
   private static final double CUT = 13;
   private static final double PARTED = 15;
-  private static final double SHALLOW = 4;
   private static final double MANY_ROOTS = 8;
   private static final double MANY = 0.33;
   private static final double OUT_OF_SEASON = 8;
@@ -290,16 +289,13 @@ public record Recovery(
           case ROT_RESCUE, PEST_CLEAN -> DEEP;
           case DIVIDE, BREAK_OUT -> PARTED;
           case ROOT_PRUNE_SAME_POT, POT_DOWN -> CUT;
-          default -> facts.bareRooted() ? DEEP : SHALLOW;
+          default -> facts.bareRooted() ? DEEP : 0;
         };
     if (facts.rootShare() > MANY) {
       points += MANY_ROOTS;
     }
     if (points * fades >= 1) {
-      reasons.add(
-          new Reason(
-              points > SHALLOW ? Message.of("recovery.deep") : Message.of("recovery.shallow"),
-              points * fades));
+      reasons.add(new Reason(Message.of("recovery.deep"), points * fades));
     }
     if (facts.outOfSeason() && fades > 0) {
       reasons.add(new Reason(Message.of("recovery.outOfSeason"), OUT_OF_SEASON * fades));

@@ -22,4 +22,8 @@ public record Ingredient(
     double dryGramsPerLitre,
     boolean coarse,
     boolean dust,
-    String remark) {}
+    String remark) {
+  public Retention retention() {
+    return new Retention(residual, saturated, alphaPerCm, n, beyond);
+  }
+}

@@ -32,6 +32,10 @@ public final class MediumTable {
     return Optional.ofNullable(ingredients.get(code));
   }
 
+  public List<Ingredient> ingredients() {
+    return List.copyOf(ingredients.values());
+  }
+
   public Optional<Mix> mix(String code) {
     return Optional.ofNullable(mixes.get(code));
   }

@@ -18,6 +18,15 @@ public record Message(String key, List<Object> values) {
     return of(WRITTEN, new Written(metric, imperial));
   }
 
+  /** The same of another amount of water. */
+  public Message pouring(double litres) {
+    return new Message(
+        key,
+        values.stream()
+            .map(value -> value instanceof Volume ? new Volume(litres) : value)
+            .toList());
+  }
+
   public static Message of(String key, Object... values) {
     return new Message(key, List.of(values));
   }

@@ -83,7 +83,6 @@ final class RecoverySentences {
       recovery.wetter = It was wetter on {} than it should have been.
       recovery.drier = It was drier on {} than it should have been.
       recovery.deep = Much was done to its roots.
-      recovery.shallow = Its roots were hardly touched.
       recovery.outOfSeason = It was done outside its season: it takes more slowly.
       recovery.kind = Of its kind {} of {} took badly with this team.
 

@@ -104,6 +104,10 @@ public class AdviceJson {
   }
 
   /** The case that an advice answers, to be answered again for another day. */
+  public String written(AdviceRequest.MethodChoice method) {
+    return plain.writeValueAsString(method);
+  }
+
   public String written(AdviceRequest asked) {
     return plain.writeValueAsString(asked);
   }

@@ -4,6 +4,7 @@ import happysaucer.core.advice.Advice;
 import happysaucer.core.aftercare.Aftercare;
 import happysaucer.core.aftercare.Telling;
 import happysaucer.core.unit.Message;
+import happysaucer.core.unit.Pouring;
 import happysaucer.core.unit.Said;
 import happysaucer.core.unit.Wording;
 import happysaucer.server.advice.AdviceJson;
@@ -18,6 +19,7 @@ import happysaucer.server.job.Jobs;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
+import happysaucer.server.settings.Settings;
 import happysaucer.server.team.CurrentUser;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -53,6 +55,7 @@ public class Aftercares {
   private final CurrentUser user;
   private final AdviceJson json;
   private final ApplicationEventPublisher events;
+  private final Settings settings;
 
   Aftercares(
       AftercareMapper mapper,
@@ -61,7 +64,9 @@ public class Aftercares {
       TeamClock clock,
       CurrentUser user,
       AdviceJson json,
-      ApplicationEventPublisher events) {
+      ApplicationEventPublisher events,
+      Settings settings) {
+    this.settings = settings;
     this.json = json;
     this.events = events;
     this.mapper = mapper;
@@ -114,6 +119,7 @@ public class Aftercares {
    * @param what was done, in one sentence
    * @param before how it dried before the repot
    * @param firstWaterOn as planned
+   * @param pours the weeks' amounts in what caretakers pour with, those alike in one
    */
   public record Card(
       JobSummary job,
@@ -124,8 +130,25 @@ public class Aftercares {
       Advice.@Nullable Drying settled,
       List<CareView> steps,
       List<WeekView> weeks,
+      List<PourFrom> pours,
       List<Advice.Coded> cautions,
       List<LocalDate> nextVisits) {}
+
+  /**
+   * @param words as "one can and a half"
+   */
+  public record PourFrom(LocalDate fromOn, String words) {}
+
+  private List<PourFrom> pours(List<WeekView> weeks) {
+    List<Pouring.Measure> measures = settings.pouring();
+    List<PourFrom> pours = new ArrayList<>();
+    for (WeekView week : weeks) {
+      Pouring.words(week.litres(), measures)
+          .filter(words -> pours.isEmpty() || !pours.get(pours.size() - 1).words().equals(words))
+          .ifPresent(words -> pours.add(new PourFrom(week.fromOn(), words)));
+    }
+    return pours;
+  }
 
   @EventListener
   public void onJobDone(JobDone done) {
@@ -281,6 +304,7 @@ public class Aftercares {
         view.advice().water().settled(),
         care.steps(),
         care.weeks(),
+        pours(care.weeks()),
         view.advice().cautions().stream()
             .filter(c -> List.of("SAP", "POISONOUS", "SPINES", "SUN").contains(c.code()))
             .toList(),

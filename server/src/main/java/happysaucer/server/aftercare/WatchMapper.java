@@ -43,6 +43,7 @@ interface WatchMapper {
       join site t on t.id = s.site_id left join job_outcome o on o.job_id = j.id
       where j.status = 'DONE' and j.done_on >= #{since} and p.retired_on is null
         and coalesce(o.result, '') not in ('TOOK_WELL', 'LOST')
+        and (not t.counter or exists (select 1 from care_report r where r.job_id = j.id and r.answered_at is null))
         and exists (select 1 from aftercare_step a where a.job_id = j.id)
         and not exists (select 1 from job n where n.plant_id = j.plant_id and n.status = 'DONE'
                         and n.id <> j.id and n.done_on > j.done_on)

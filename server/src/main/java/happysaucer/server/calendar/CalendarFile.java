@@ -3,15 +3,11 @@ package happysaucer.server.calendar;
 import happysaucer.core.work.JobKind;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.season.KnownJobs.KnownJob;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
-import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.TimeZone;
 import net.fortuna.ical4j.model.TimeZoneRegistryFactory;
@@ -21,15 +17,10 @@ import net.fortuna.ical4j.model.property.DtEnd;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.Location;
-import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Sequence;
 import net.fortuna.ical4j.model.property.Status;
 import net.fortuna.ical4j.model.property.Summary;
 import net.fortuna.ical4j.model.property.Uid;
-import net.fortuna.ical4j.model.property.XProperty;
-import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
-import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
-import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.springframework.stereotype.Component;
 
 /** Jobs as an iCalendar file (RFC 5545), in the time zone of the team. */
@@ -52,12 +43,7 @@ class CalendarFile {
    */
   String of(String name, List<KnownJob> jobs, boolean crew) {
     ZoneId zone = clock.zone();
-    Calendar calendar = new Calendar();
-    calendar.add(new ProdId("-//Happy Saucer//Season//EN"));
-    calendar.add(ImmutableVersion.VERSION_2_0);
-    calendar.add(ImmutableCalScale.GREGORIAN);
-    calendar.add(ImmutableMethod.PUBLISH);
-    calendar.add(new XProperty("X-WR-CALNAME", name));
+    Calendar calendar = Calendars.named("Season", name);
     TimeZone known =
         TimeZoneRegistryFactory.getInstance().createRegistry().getTimeZone(zone.getId());
     // a zone without rules of its own, UTC among them, is written in UTC
@@ -69,13 +55,7 @@ class CalendarFile {
     for (KnownJob job : jobs) {
       calendar.add(event(job, zone, zoned, crew));
     }
-    StringWriter out = new StringWriter();
-    try {
-      new CalendarOutputter(false).output(calendar, out);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out.toString();
+    return Calendars.text(calendar);
   }
 
   private VEvent event(KnownJob job, ZoneId zone, boolean zoned, boolean crew) {

@@ -1,24 +1,15 @@
 package happysaucer.server.calendar;
 
 import happysaucer.server.clock.TeamClock;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.List;
-import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.DtStart;
-import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Summary;
 import net.fortuna.ical4j.model.property.Uid;
-import net.fortuna.ical4j.model.property.XProperty;
-import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
-import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
-import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.springframework.stereotype.Component;
 
 /** What is to be done on certain days, as an iCalendar file (RFC 5545) of whole days. */
@@ -36,12 +27,7 @@ public class DaysFile {
   public record Day(String uid, LocalDate on, String what, String more) {}
 
   public String of(String name, List<Day> days) {
-    Calendar calendar = new Calendar();
-    calendar.add(new ProdId("-//Happy Saucer//Care//EN"));
-    calendar.add(ImmutableVersion.VERSION_2_0);
-    calendar.add(ImmutableCalScale.GREGORIAN);
-    calendar.add(ImmutableMethod.PUBLISH);
-    calendar.add(new XProperty("X-WR-CALNAME", name));
+    Calendar calendar = Calendars.named("Care", name);
     for (Day day : days) {
       VEvent event = new VEvent(false);
       event.add(new Uid(day.uid() + "@happy-saucer"));
@@ -51,12 +37,6 @@ public class DaysFile {
       event.add(new Description(day.more()));
       calendar.add(event);
     }
-    StringWriter out = new StringWriter();
-    try {
-      new CalendarOutputter(false).output(calendar, out);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out.toString();
+    return Calendars.text(calendar);
   }
 }

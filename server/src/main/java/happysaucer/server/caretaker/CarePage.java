@@ -44,7 +44,7 @@ final class CarePage {
 
   private CarePage() {}
 
-  private static String shell(String title, String body) {
+  static String shell(String title, String body) {
     return """
         <!doctype html><html lang="en"><head><meta charset="utf-8">
         <meta name="viewport" content="width=device-width,initial-scale=1"><meta name="robots" content="noindex,nofollow">

@@ -1,5 +1,8 @@
 package happysaucer.server.caretaker;
 
+import static happysaucer.server.caretaker.CarePages.answer;
+import static happysaucer.server.caretaker.CarePages.html;
+
 import happysaucer.server.caretaker.CareLinks.LinkRow;
 import happysaucer.server.caretaker.CarePage.Note;
 import happysaucer.server.caretaker.Caretakers.RefusedException;
@@ -15,10 +18,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,7 +32,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Pages for whoever waters, without an account; each by an address of 256 random bits. */
 @RestController
 class CaretakerController {
-  private static final MediaType HTML = new MediaType("text", "html", StandardCharsets.UTF_8);
   private static final MediaType CALENDAR =
       new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
@@ -39,17 +41,6 @@ class CaretakerController {
   CaretakerController(Caretakers caretakers, CareThrottle throttle) {
     this.caretakers = caretakers;
     this.throttle = throttle;
-  }
-
-  private static ResponseEntity.BodyBuilder answer(HttpStatus status) {
-    return ResponseEntity.status(status)
-        .cacheControl(CacheControl.noStore())
-        .header("X-Robots-Tag", "noindex, nofollow, noarchive")
-        .header("Referrer-Policy", "no-referrer");
-  }
-
-  private static ResponseEntity<String> html(HttpStatus status, String page) {
-    return answer(status).contentType(HTML).body(page);
   }
 
   private static ResponseEntity<String> ended() {
@@ -74,7 +65,7 @@ class CaretakerController {
     private static final long serialVersionUID = 1L;
   }
 
-  @org.springframework.web.bind.annotation.ExceptionHandler(GuessedException.class)
+  @ExceptionHandler(GuessedException.class)
   ResponseEntity<String> guessed() {
     return tooMuch();
   }
@@ -105,8 +96,12 @@ class CaretakerController {
     return Note.NONE;
   }
 
-  @PostMapping("/care/{token}/watered")
-  ResponseEntity<String> watered(@PathVariable String token, HttpServletRequest request)
+  /** What is done with a form that was sent; answers where the page goes on. */
+  private interface Form {
+    String take(LinkRow link, Map<String, String> fields);
+  }
+
+  private ResponseEntity<String> sent(String token, HttpServletRequest request, Form form)
       throws IOException {
     Optional<LinkRow> link = link(token, request);
     if (link.isEmpty()) {
@@ -116,40 +111,42 @@ class CaretakerController {
       caretakers.refused(link.get(), throttle.refusals(link.get()));
       return tooMuch();
     }
-    Map<String, String> form = form(request);
+    Map<String, String> fields = Map.of();
     try {
-      caretakers.watered(
-          link.get(),
-          new Told(
-              id(form),
-              amount(form.getOrDefault("amount", "")),
-              "yesterday".equals(form.get("day"))));
+      fields = fields(request);
+      return back(token, form.take(link.get(), fields));
     } catch (RefusedException e) {
-      return refused(link.get(), token, e.getMessage(), "");
+      caretakers.refused(link.get(), 1);
+      Note note = new Note(e.getMessage(), true, fields.getOrDefault("words", ""), null);
+      return html(HttpStatus.BAD_REQUEST, CarePage.of(caretakers.page(link.get()), token, note));
     }
-    return back(token, "told=water");
+  }
+
+  @PostMapping("/care/{token}/watered")
+  ResponseEntity<String> watered(@PathVariable String token, HttpServletRequest request)
+      throws IOException {
+    return sent(
+        token,
+        request,
+        (link, fields) -> {
+          double amount = amount(fields.getOrDefault("amount", ""));
+          boolean yesterday = "yesterday".equals(fields.get("day"));
+          caretakers.watered(link, new Told(id(fields), amount, yesterday));
+          return "told=water";
+        });
   }
 
   @PostMapping("/care/{token}/words")
   ResponseEntity<String> words(@PathVariable String token, HttpServletRequest request)
       throws IOException {
-    Optional<LinkRow> link = link(token, request);
-    if (link.isEmpty()) {
-      return ended();
-    }
-    if (!throttle.mayWrite(link.get())) {
-      caretakers.refused(link.get(), throttle.refusals(link.get()));
-      return tooMuch();
-    }
-    Map<String, String> form = form(request);
-    String words = form.getOrDefault("words", "");
-    try {
-      UUID id = id(form);
-      caretakers.report(link.get(), id, words);
-      return back(token, "told=words&words=" + id);
-    } catch (RefusedException e) {
-      return refused(link.get(), token, e.getMessage(), words);
-    }
+    return sent(
+        token,
+        request,
+        (link, fields) -> {
+          UUID id = id(fields);
+          caretakers.report(link, id, fields.getOrDefault("words", ""));
+          return "told=words&words=" + id;
+        });
   }
 
   /** A photo for what was told; its answer is a sentence to show. */
@@ -207,13 +204,6 @@ class CaretakerController {
     return "User-agent: *\nDisallow: /\n";
   }
 
-  private ResponseEntity<String> refused(LinkRow link, String token, String why, String words) {
-    caretakers.refused(link, 1);
-    return html(
-        HttpStatus.BAD_REQUEST,
-        CarePage.of(caretakers.page(link), token, new Note(why, true, words, null)));
-  }
-
   private static ResponseEntity<String> back(String token, String query) {
     return answer(HttpStatus.SEE_OTHER)
         .location(URI.create("/care/" + token + "?" + query))
@@ -237,7 +227,7 @@ class CaretakerController {
   }
 
   /** The fields of a form; its body was read before, small and soon. */
-  private static Map<String, String> form(HttpServletRequest request) throws IOException {
+  private static Map<String, String> fields(HttpServletRequest request) throws IOException {
     String body = new String(request.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     Map<String, String> fields = new HashMap<>();
     for (String pair : body.split("&")) {

@@ -4,15 +4,16 @@ import happysaucer.core.aftercare.ExpectedWet;
 import happysaucer.core.aftercare.NextWaterings;
 import happysaucer.core.unit.Pouring;
 import happysaucer.core.unit.Said;
+import happysaucer.core.unit.Units;
 import happysaucer.core.unit.Wording;
 import happysaucer.server.aftercare.Aftercares;
 import happysaucer.server.aftercare.Aftercares.Card;
-import happysaucer.server.aftercare.Aftercares.CareView;
 import happysaucer.server.calendar.DaysFile;
 import happysaucer.server.caretaker.CareLinks.LinkRow;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.photo.Photos;
 import happysaucer.server.settings.Settings;
+import happysaucer.server.team.Account;
 import happysaucer.server.team.Acting;
 import happysaucer.server.team.CurrentUser;
 import happysaucer.server.watering.Waterings;
@@ -101,12 +102,13 @@ public class Caretakers {
       return wording.text(text.message());
     }
 
-    /** How it is looked at before it is watered. */
+    /** How it is looked at before it is watered next, with what is then poured. */
     public Optional<String> probe() {
       return card.steps().stream()
           .filter(step -> step.kind().equals("PROBE"))
-          .map(CareView::text)
-          .map(this::said)
+          .map(step -> step.text().message())
+          .map(text -> next.isEmpty() ? text : text.pouring(next.get(0).litres()))
+          .map(wording::text)
           .findFirst();
     }
   }
@@ -124,15 +126,27 @@ public class Caretakers {
 
   /** The same for paper, in the units of whoever asks. */
   public Page printed(UUID job) {
-    return made(job, AHEAD_DAYS, null);
+    return made(job, AHEAD_DAYS, null, clock.today());
+  }
+
+  /**
+   * What an open page would show on a day to somebody with these units; empty where it has ended.
+   */
+  public Optional<Page> ofLink(String token, Units units, LocalDate day) {
+    return link(token)
+        .map(
+            link -> {
+              Account by = link.by();
+              Account reader = new Account(by.id(), by.account(), by.name(), by.role(), units, "");
+              return Acting.as(reader, () -> made(link.jobId(), AHEAD_DAYS, link, day));
+            });
   }
 
   private Page made(LinkRow link, int days) {
-    return Acting.as(link.by(), () -> made(link.jobId(), days, link));
+    return Acting.as(link.by(), () -> made(link.jobId(), days, link, clock.today()));
   }
 
-  private Page made(UUID job, int days, @Nullable LinkRow link) {
-    LocalDate today = clock.today();
+  private Page made(UUID job, int days, @Nullable LinkRow link, LocalDate today) {
     Card card = aftercares.card(job);
     List<LocalDate> poured =
         waterings.of(card.job().plantId()).stream()

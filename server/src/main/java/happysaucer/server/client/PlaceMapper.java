@@ -142,6 +142,7 @@ interface PlaceMapper {
       select c.id, c.name, c.version from client c
       where (lower(c.name) like #{search}
         or c.id in (select client_id from site where lower(name) like #{search}))
+        and c.id not in (select client_id from site where counter)
       order by c.name limit #{most} offset #{skip}
       </script>""")
   List<ClientRow> clients(
@@ -211,6 +212,24 @@ interface PlaceMapper {
       where id = #{id} and version = #{version}""")
   int editSite(
       @Param("id") UUID id, @Param("version") int version, @Param("s") Places.SiteRequest site);
+
+  @Select("select id from site where counter order by id limit 1")
+  @Nullable UUID counter();
+
+  /** At the workshop; where nobody said where that is, among the other sites. */
+  @Insert(
+      """
+      insert into site (id, client_id, name, latitude, longitude, outdoors, site_use, access_note, visit_every, visit_from,
+                        round_order, counter)
+      select #{site}, #{client}, 'Counter',
+             coalesce(t.workshop_latitude, (select avg(latitude) from site), 0),
+             coalesce(t.workshop_longitude, (select avg(longitude) from site), 0),
+             false, 'PRIVATE', '', 1, date '2020-01-06', 0, true
+      from team t where t.id = 1""")
+  void addCounter(@Param("site") UUID site, @Param("client") UUID client);
+
+  @Select("select id from spot where site_id = #{site} and light = #{light} order by id limit 1")
+  @Nullable UUID spotInLight(@Param("site") UUID site, @Param("light") String light);
 
   @Insert("insert into spot (id, site_id, name, light) values (#{id}, #{site}, #{name}, #{light})")
   void addSpot(

@@ -34,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Clients, their sites, and the spots where plants stand. */
 @Service
 public class Places {
+  private static final UUID COUNTER = new UUID(0x5a0cL, 1);
   static final int PAGE = 40;
 
   private final PlaceMapper mapper;
@@ -259,6 +260,27 @@ public class Places {
     if (!plants.isEmpty()) {
       events.publishEvent(new PlantTouched(plants));
     }
+  }
+
+  /**
+   * Where plants stand that customers bring, made when the first one comes; its light is that of
+   * their homes.
+   */
+  @Transactional
+  public UUID counterSpot(Light light) {
+    UUID site = mapper.counter();
+    if (site == null) {
+      site = COUNTER;
+      UUID client = new UUID(COUNTER.getMostSignificantBits(), 2);
+      mapper.addClient(client, "Counter");
+      mapper.addCounter(site, client);
+      history.log("site", site, "Added: Counter");
+    }
+    UUID spot = mapper.spotInLight(site, light.name());
+    return spot == null
+        ? addSpot(
+            site, "At home: " + light.name().toLowerCase(Locale.ROOT).replace('_', ' '), light)
+        : spot;
   }
 
   /** A spot that bulk entry named and that was not there yet. */

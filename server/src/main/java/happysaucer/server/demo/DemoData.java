@@ -71,6 +71,8 @@ class DemoData implements SmartInitializingSingleton {
   private final TransactionTemplate transaction;
 
   private final DemoPast past;
+  private final DemoMessages messages;
+  private final DemoCounter counter;
   private final Set<Made> repotted = new HashSet<>();
   private UUID technician;
   private Account technicianAccount;
@@ -79,6 +81,8 @@ class DemoData implements SmartInitializingSingleton {
       @Value("${saucer.demo}") boolean wanted,
       DemoMapper mapper,
       DemoPast past,
+      DemoMessages messages,
+      DemoCounter counter,
       TeamStart team,
       TeamClock clock,
       Books books,
@@ -96,6 +100,8 @@ class DemoData implements SmartInitializingSingleton {
     this.wanted = wanted;
     this.mapper = mapper;
     this.past = past;
+    this.messages = messages;
+    this.counter = counter;
     this.team = team;
     this.clock = clock;
     this.books = books;
@@ -187,7 +193,16 @@ class DemoData implements SmartInitializingSingleton {
     asTechnician(() -> openJobs(made, today));
     asTechnician(() -> orders(today));
     asTechnician(() -> looksAfter(made, today));
+    asTechnician(() -> counter.write(today));
     past.write(technician);
+    messages.write(
+        made.stream()
+            .filter(repotted::contains)
+            .filter(plant -> plant.story().isReminded())
+            .map(Made::id)
+            .toList(),
+        technician,
+        today);
     plants.indexAll();
     events.publishEvent(new PlantTouched(made.stream().map(Made::id).toList()));
   }

@@ -13,7 +13,10 @@ import org.jspecify.annotations.Nullable;
 /** Writes the demo's rows, many at a time. */
 @Mapper
 interface DemoMapper {
-  @Update("update team set workshop_latitude = #{latitude}, workshop_longitude = #{longitude}")
+  @Update(
+      """
+      update team set workshop_latitude = #{latitude}, workshop_longitude = #{longitude},
+             work_hour_cents = 4200, mix_litre_cents = 180, work_least_cents = 900""")
   void workshop(@Param("latitude") double latitude, @Param("longitude") double longitude);
 
   @Insert("insert into client (id, name) values (#{id}, #{name})")
@@ -179,4 +182,35 @@ interface DemoMapper {
       @Param("waterings") List<WateringRow> waterings,
       @Param("user") UUID user,
       @Param("at") Instant at);
+
+  /** A page for whoever waters, since the day of the last work on a plant. */
+  @Insert(
+      """
+      insert into care_link (id, job_id, plant_id, token, expires_on, created_by, created_at)
+      select #{id}, j.id, j.plant_id, #{token}, dateadd(day, 70, j.done_on), #{user}, j.changed_at
+      from job j where j.plant_id = #{plant} and j.status = 'DONE' order by j.done_on desc limit 1""")
+  void careLink(
+      @Param("id") UUID id,
+      @Param("plant") UUID plant,
+      @Param("token") String token,
+      @Param("user") UUID user);
+
+  @Insert(
+      """
+      insert into care_subscriber (id, link_id, name, email, zone, units, token, base, created_by, created_at)
+      select #{id}, l.id, #{name}, #{email}, #{zone}, 'METRIC', #{token}, #{base}, #{user}, l.created_at
+      from care_link l where l.id = #{link}""")
+  void subscriber(
+      @Param("id") UUID id,
+      @Param("link") UUID link,
+      @Param("name") String name,
+      @Param("email") String email,
+      @Param("zone") String zone,
+      @Param("token") String token,
+      @Param("base") String base,
+      @Param("user") UUID user);
+
+  /** What was written has gone. */
+  @Update("update message set status = 'SENT', tries = 1, sent_at = written_at")
+  void sent();
 }

@@ -55,6 +55,11 @@ enum Story {
     };
   }
 
+  /** Whoever waters it has a page and is reminded. */
+  boolean isReminded() {
+    return this == AFTERCARE_GROWS || this == AFTERCARE_WET;
+  }
+
   boolean inAftercare() {
     return name().startsWith("AFTERCARE");
   }

@@ -2,7 +2,7 @@ package happysaucer.server.find;
 
 import happysaucer.core.species.Species;
 import happysaucer.server.advice.Books;
-import happysaucer.server.label.LabelCode;
+import happysaucer.server.qr.LabelCode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -36,7 +36,7 @@ interface FindMapper {
       """
       <script>
       select 'SITE' as kind, cast(t.id as varchar) as id, t.name as title, c.name as detail
-      from site t join client c on c.id = t.client_id where 1 = 1
+      from site t join client c on c.id = t.client_id where not t.counter
       <foreach collection='words' item='word'>
         and lower(t.name || ' ' || c.name) like #{word}
       </foreach>

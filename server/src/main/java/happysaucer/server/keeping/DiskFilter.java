@@ -28,7 +28,8 @@ class DiskFilter extends OncePerRequestFilter {
   protected boolean shouldNotFilter(HttpServletRequest request) {
     return READING.contains(request.getMethod())
         || request.getRequestURI().equals("/api/session")
-        || request.getRequestURI().equals("/api/advice");
+        || request.getRequestURI().equals("/api/advice")
+        || request.getRequestURI().equals("/api/counter/look");
   }
 
   @Override

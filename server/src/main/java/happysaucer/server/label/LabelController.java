@@ -2,6 +2,7 @@ package happysaucer.server.label;
 
 import happysaucer.server.door.Addresses;
 import happysaucer.server.problem.InputException;
+import happysaucer.server.qr.LabelKind;
 import happysaucer.server.sheet.LabelLayout;
 import happysaucer.server.sheet.LabelSheet;
 import happysaucer.server.sheet.Paper;

@@ -4,6 +4,8 @@ import happysaucer.core.unit.Length;
 import happysaucer.core.unit.Units;
 import happysaucer.server.label.LabelMapper.LabelRow;
 import happysaucer.server.problem.InputException;
+import happysaucer.server.qr.LabelCode;
+import happysaucer.server.qr.LabelKind;
 import happysaucer.server.sheet.LabelSheet;
 import java.util.List;
 import java.util.UUID;

@@ -33,7 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** One plant, or a row of the same, at a spot; its label numbers run on by themselves. */
 @Service
-class PlantAdding {
+public class PlantAdding {
   private static final int MOST_LABEL = 20;
   private static final int HOLES = 4;
   private static final Pattern NUMBERED = Pattern.compile("(.*?)([0-9]{1,8})");
@@ -70,7 +70,7 @@ class PlantAdding {
    * @param label of the first; null for the next free one
    * @param potHeightMm null for the usual depth of such a pot
    */
-  record AddRequest(
+  public record AddRequest(
       @NotNull(message = "Make an id for this entry.") UUID id,
       @Nullable @Size(max = 120, message = "At most 120 letters.") String species,
       @Nullable Group group,
@@ -91,10 +91,10 @@ class PlantAdding {
       @Nullable Double heightMm,
       @Nullable LocalDate lastRepotted) {}
 
-  record Added(UUID id, String label) {}
+  public record Added(UUID id, String label) {}
 
   @Transactional
-  List<Added> add(UUID spot, AddRequest request) {
+  public List<Added> add(UUID spot, AddRequest request) {
     List<UUID> ids = new ArrayList<>();
     for (int i = 0; i < request.count(); i++) {
       ids.add(UUID.nameUUIDFromBytes((request.id() + "/" + i).getBytes(StandardCharsets.UTF_8)));

@@ -35,6 +35,8 @@ interface PlantMapper {
       </if>
       where p.retired_on is <if test='q.retired'>not</if> null
       <foreach collection='q.words' item='word'>and p.search_text like #{word}</foreach>
+      <if test='q.words.isEmpty() and q.spot == null and q.site == null and q.client == null'>and p.spot_id not in
+        (select s.id from spot s join site t on t.id = s.site_id where t.counter)</if>
       <if test='q.spot != null'>and p.spot_id = #{q.spot}</if>
       <if test='q.site != null'>and p.spot_id in (select id from spot where site_id = #{q.site})</if>
       <if test='q.client != null'>and p.spot_id in

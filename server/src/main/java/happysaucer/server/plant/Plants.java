@@ -17,6 +17,7 @@ import happysaucer.server.history.ChangeLog;
 import happysaucer.server.job.BallMeasured;
 import happysaucer.server.job.JobDone;
 import happysaucer.server.job.Jobs;
+import happysaucer.server.outcome.Outcomes;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.StaleException;
 import happysaucer.server.team.CurrentUser;
@@ -72,6 +73,7 @@ public class Plants {
   private final CurrentUser user;
   private final Glances glances;
   private final Books books;
+  private final Outcomes outcomes;
   private final ApplicationEventPublisher events;
 
   Plants(
@@ -82,7 +84,9 @@ public class Plants {
       ChangeLog history,
       TeamClock clock,
       CurrentUser user,
+      Outcomes outcomes,
       ApplicationEventPublisher events) {
+    this.outcomes = outcomes;
     this.mapper = mapper;
     this.advice = advice;
     this.glances = glances;
@@ -139,9 +143,11 @@ public class Plants {
 
   /**
    * @param retiredOn null takes it back into care
+   * @param outcome how it had taken its last repot; null where nobody can tell
    */
   public record RetireRequest(
       @Nullable LocalDate retiredOn,
+      Outcomes.@Nullable Result outcome,
       @Nullable @Size(max = 400, message = "At most 400 letters.") String reason) {}
 
   /** Plants that have every word and pass every filter, a page at a time. */
@@ -236,6 +242,9 @@ public class Plants {
       throw stale(id, before, new StaleException.Change("retiredOn", on, before.retiredOn()));
     }
     history.log("plant", id, on == null ? "Taken back into care" : "Retired: " + reason);
+    if (on != null && request.outcome() != null) {
+      outcomes.atItsEnd(id, request.outcome());
+    }
     if (on != null) {
       events.publishEvent(new PlantRetired(id));
     } else {

@@ -19,12 +19,12 @@ interface RoundMapper {
       <script>
       select t.id, t.name, c.name as client_name, t.access_note, t.round_order
       from site t join client c on c.id = t.client_id
-      where t.id in (select s.site_id from job j join plant p on p.id = j.plant_id
+      where not t.counter and (t.id in (select s.site_id from job j join plant p on p.id = j.plant_id
                      join spot s on s.id = p.spot_id
                      where j.planned_on = #{day} and j.status &lt;&gt; 'DROPPED')
          <if test='!named.isEmpty()'> or t.id in
            <foreach collection='named' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-         </if>
+         </if>)
       order by t.round_order, t.name limit 60
       </script>""")
   List<SiteRow> sites(@Param("day") LocalDate day, @Param("named") Collection<UUID> named);

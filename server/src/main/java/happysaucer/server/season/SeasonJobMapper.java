@@ -190,6 +190,16 @@ interface SeasonJobMapper {
   List<DoneRow> doneOn(@Param("ids") Collection<UUID> jobs);
 
   /** A plant with its place, for a job of it. */
+  /** Those that customers brought: no crew goes to them. */
+  @Select(
+      """
+      <script>
+      select p.id from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
+      where t.counter and p.id in
+      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+      </script>""")
+  List<UUID> atTheCounter(@Param("ids") Collection<UUID> ids);
+
   record PlantAtRow(
       UUID id,
       String label,

@@ -185,7 +185,12 @@ class SeasonJobs {
     refresh(plants, false);
   }
 
-  private void refresh(Collection<UUID> plants, boolean careBegun) {
+  private void refresh(Collection<UUID> given, boolean careBegun) {
+    if (given.isEmpty()) {
+      return;
+    }
+    List<UUID> plants = new ArrayList<>(given);
+    plants.removeAll(mapper.atTheCounter(given));
     if (plants.isEmpty()) {
       return;
     }

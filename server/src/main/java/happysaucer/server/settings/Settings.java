@@ -1,5 +1,6 @@
 package happysaucer.server.settings;
 
+import happysaucer.core.price.Quote;
 import happysaucer.core.unit.Pouring;
 import happysaucer.core.unit.Units;
 import happysaucer.server.clock.TeamClock;
@@ -24,6 +25,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -83,6 +85,18 @@ public class Settings {
           @DecimalMin(value = "-180", message = "Degrees from -180 to 180.")
           @DecimalMax(value = "180", message = "Degrees from -180 to 180.")
           Double workshopLongitude,
+      @Nullable
+          @Min(value = 0, message = "0 or more.")
+          @Max(value = 10_000_000, message = "At most 100,000.")
+          Integer workHourCents,
+      @Nullable
+          @Min(value = 0, message = "0 or more.")
+          @Max(value = 10_000_000, message = "At most 100,000.")
+          Integer mixLitreCents,
+      @Nullable
+          @Min(value = 0, message = "0 or more.")
+          @Max(value = 10_000_000, message = "At most 100,000.")
+          Integer workLeastCents,
       @NotNull(message = "Give the list of measures, empty for none.")
           @Size(max = 8, message = "At most 8 measures.")
           List<@Valid @NotNull(message = "A measure is missing here.") Measure> measures) {}
@@ -99,6 +113,9 @@ public class Settings {
       int weekStarts,
       @Nullable Double workshopLatitude,
       @Nullable Double workshopLongitude,
+      @Nullable Integer workHourCents,
+      @Nullable Integer mixLitreCents,
+      @Nullable Integer workLeastCents,
       List<Measure> measures,
       List<String> zones,
       int version) {}
@@ -127,6 +144,21 @@ public class Settings {
         .toList();
   }
 
+  /** What customers pay. */
+  public Quote.Rates rates() {
+    TeamRow team = mapper.team();
+    return new Quote.Rates(
+        cents(team.workHourCents()), cents(team.mixLitreCents()), cents(team.workLeastCents()));
+  }
+
+  private static OptionalInt cents(@Nullable Integer cents) {
+    return cents == null ? OptionalInt.empty() : OptionalInt.of(cents);
+  }
+
+  public String currency() {
+    return mapper.team().currency();
+  }
+
   /** In degrees. */
   public record Workshop(double latitude, double longitude) {}
 
@@ -141,6 +173,9 @@ public class Settings {
         team.weekStarts(),
         team.workshopLatitude(),
         team.workshopLongitude(),
+        team.workHourCents(),
+        team.mixLitreCents(),
+        team.workLeastCents(),
         mapper.measures(),
         ZoneId.getAvailableZoneIds().stream().filter(z -> z.contains("/")).sorted().toList(),
         team.version());
@@ -183,6 +218,12 @@ public class Settings {
         changes, "workshopLatitude", given.workshopLatitude(), now.workshopLatitude());
     StaleException.Change.compare(
         changes, "workshopLongitude", given.workshopLongitude(), now.workshopLongitude());
+    StaleException.Change.compare(
+        changes, "workHourCents", given.workHourCents(), now.workHourCents());
+    StaleException.Change.compare(
+        changes, "mixLitreCents", given.mixLitreCents(), now.mixLitreCents());
+    StaleException.Change.compare(
+        changes, "workLeastCents", given.workLeastCents(), now.workLeastCents());
     return changes;
   }
 

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface SettingsMapper {
   String COLUMNS =
-      "name, zone, currency, paper, units, week_starts, workshop_latitude, workshop_longitude, version";
+      "name, zone, currency, paper, units, week_starts, workshop_latitude, workshop_longitude, work_hour_cents, mix_litre_cents, work_least_cents, version";
 
   record TeamRow(
       String name,
@@ -26,6 +26,9 @@ interface SettingsMapper {
       int weekStarts,
       @Nullable Double workshopLatitude,
       @Nullable Double workshopLongitude,
+      @Nullable Integer workHourCents,
+      @Nullable Integer mixLitreCents,
+      @Nullable Integer workLeastCents,
       int version) {}
 
   @Select("select " + COLUMNS + " from team where id = 1")
@@ -40,6 +43,8 @@ interface SettingsMapper {
       update team set name = #{r.name}, zone = #{r.zone}, currency = #{r.currency},
              paper = #{r.paper}, units = #{r.units}, week_starts = #{r.weekStarts},
              workshop_latitude = #{r.workshopLatitude}, workshop_longitude = #{r.workshopLongitude},
+             work_hour_cents = #{r.workHourCents}, mix_litre_cents = #{r.mixLitreCents},
+             work_least_cents = #{r.workLeastCents},
              version = version + 1
       where id = 1""")
   void save(@Param("r") SettingsRequest request);

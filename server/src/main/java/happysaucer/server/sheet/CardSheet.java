@@ -5,6 +5,7 @@ import happysaucer.server.aftercare.Aftercares.Card;
 import happysaucer.server.aftercare.Aftercares.CareView;
 import happysaucer.server.caretaker.Caretakers.DuePour;
 import happysaucer.server.caretaker.Caretakers.Page;
+import happysaucer.server.sheet.Flow.Line;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
@@ -22,8 +23,6 @@ final class CardSheet {
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
   private static final float MM = 72 / 25.4f;
-  private static final float LEAST = 5;
-  private static final float STEP = 0.25f;
   private static final int LISTED = 6;
 
   private final Page page;
@@ -58,9 +57,6 @@ final class CardSheet {
     this.size = size;
   }
 
-  /** One paragraph: how large beside the others, and whether it is a heading. */
-  private record Line(String text, float scale, boolean bold, float before) {}
-
   byte[] pdf() throws IOException {
     try (PDDocument document = new PDDocument()) {
       PDPage sheet = new PDPage(size.paper);
@@ -83,11 +79,7 @@ final class CardSheet {
     List<Line> lines = label ? onALabel() : onPaper();
     float room = label ? width - code - (code > 0 ? size.margin : 0) : width;
     float down = label || code == 0 ? bottom : bottom - code - size.margin / 2;
-    float type = size.largest;
-    while (type > LEAST && flow(ink, lines, type, room, false) > down) {
-      type -= STEP;
-    }
-    flow(ink, lines, type, room, true);
+    float type = new Flow(ink, size.margin, room).draw(lines, size.largest, down);
     if (address == null) {
       return;
     }
@@ -107,24 +99,6 @@ final class CardSheet {
         at += Ink.line(type);
       }
     }
-  }
-
-  private float flow(Ink ink, List<Line> lines, float type, float width, boolean draw)
-      throws IOException {
-    float y = size.margin;
-    for (Line line : lines) {
-      float own = type * line.scale();
-      y += type * line.before();
-      for (String part : ink.wrapped(line.text(), own, width)) {
-        y += Ink.line(own);
-        if (draw && line.bold()) {
-          ink.bold(part, size.margin, y, own);
-        } else if (draw) {
-          ink.text(part, size.margin, y, own);
-        }
-      }
-    }
-    return y;
   }
 
   private List<Line> onALabel() {
@@ -158,7 +132,7 @@ final class CardSheet {
         new Line(
             card.job().spotName() + ", " + card.job().label() + ". " + page.team(), 1, false, 0));
     lines.add(new Line(Wording.date(card.doneOn()) + ": " + card.what().words(), 1, false, 0.5f));
-    head(lines, "Water");
+    lines.add(Line.head("Water"));
     lines.add(new Line(first(), 1.25f, true, 0.2f));
     page.probe().ifPresent(probe -> lines.add(new Line(probe, 1, false, 0.2f)));
     page.next().stream()
@@ -172,7 +146,7 @@ final class CardSheet {
             .filter(step -> !step.kind().equals("WATCH") && !step.kind().equals("PROBE"))
             .toList();
     if (!besides.isEmpty()) {
-      head(lines, "And besides");
+      lines.add(Line.head("And besides"));
       besides.forEach(
           step ->
               lines.add(
@@ -187,7 +161,7 @@ final class CardSheet {
         .findFirst()
         .ifPresent(
             watch -> {
-              head(lines, "What is normal, and what is not");
+              lines.add(Line.head("What is normal, and what is not"));
               lines.add(new Line("Normal: " + watch.normal().words(), 1, false, 0.1f));
               lines.add(
                   new Line(
@@ -207,14 +181,10 @@ final class CardSheet {
               0.5f));
     }
     if (!card.cautions().isEmpty()) {
-      head(lines, "Take care");
+      lines.add(Line.head("Take care"));
       card.cautions()
           .forEach(caution -> lines.add(new Line(caution.text().words(), 0.95f, false, 0.1f)));
     }
     return lines;
-  }
-
-  private static void head(List<Line> lines, String text) {
-    lines.add(new Line(text, 1.2f, true, 0.7f));
   }
 }

@@ -101,9 +101,15 @@ class SecurityConfig {
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.POST, "/api/species-effect", "/api/method/effect")
                     .authenticated()
-                    .requestMatchers(HttpMethod.PUT, "/api/method", "/api/species/*", "/api/team")
+                    .requestMatchers(
+                        HttpMethod.PUT,
+                        "/api/method",
+                        "/api/species/*",
+                        "/api/team",
+                        "/api/message-templates/*")
                     .hasRole("PLANNER")
-                    .requestMatchers(HttpMethod.DELETE, "/api/species/*")
+                    .requestMatchers(
+                        HttpMethod.DELETE, "/api/species/*", "/api/message-templates/*")
                     .hasRole("PLANNER")
                     .requestMatchers(HttpMethod.POST, "/api/species-import")
                     .hasRole("PLANNER")
@@ -114,6 +120,8 @@ class SecurityConfig {
                         "/api/plants/*/what-if",
                         // a plant may come in over the counter
                         "/api/spots/*/plants")
+                    .authenticated()
+                    .requestMatchers("/api/counter/**")
                     .authenticated()
                     .requestMatchers("/api/session/**")
                     .authenticated()

@@ -1,4 +1,4 @@
-package happysaucer.server.label;
+package happysaucer.server.qr;
 
 import java.math.BigInteger;
 import java.util.Locale;

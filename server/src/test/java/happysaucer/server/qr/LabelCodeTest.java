@@ -1,4 +1,4 @@
-package happysaucer.server.label;
+package happysaucer.server.qr;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,0 +1,3 @@
+/** What a repot costs a customer. */
+@org.jspecify.annotations.NullMarked
+package happysaucer.core.price;

@@ -1,0 +1,26 @@
+package happysaucer.server.mix;
+
+import happysaucer.server.mix.Mixes.MixesView;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class MixController {
+  private final Mixes mixes;
+
+  MixController(Mixes mixes) {
+    this.mixes = mixes;
+  }
+
+  /** All mixes in one pot, those that suit a kind first. */
+  @GetMapping("/api/mixes")
+  MixesView mixes(
+      @RequestParam double topMm,
+      @RequestParam(required = false) @Nullable Double heightMm,
+      @RequestParam(required = false) @Nullable Double coarseMm,
+      @RequestParam(required = false) @Nullable String species) {
+    return mixes.in(topMm, heightMm, coarseMm == null ? 0 : coarseMm, species);
+  }
+}
