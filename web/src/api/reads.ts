@@ -84,6 +84,38 @@ export const reads = {
       placeholderData: (before) => before,
       staleTime: MINUTE,
     }),
+  substitutes: (code: string, topMm: number) =>
+    queryOptions({
+      queryKey: ['medium', 'substitutes', code, topMm],
+      queryFn: () => body(api.GET('/api/mixes/{name}/substitutes', { params: { path: { name: code }, query: { topMm } } })),
+      placeholderData: (before) => before,
+    }),
+  mixRoom: () => queryOptions({ queryKey: ['mix-room'], queryFn: () => body(api.GET('/api/mix-room', {})) }),
+  mixMoves: (kind: 'INGREDIENT' | 'MIX', code: string) =>
+    queryOptions({ queryKey: ['mix-room', 'moves', kind, code], queryFn: () => body(api.GET('/api/mix-room/moves', { params: { query: { kind, code } } })) }),
+  batches: (lot?: string) => queryOptions({ queryKey: ['batches', lot ?? 'all'], queryFn: () => body(api.GET('/api/batches', { params: { query: { lot } } })) }),
+  batch: (id: string) => queryOptions({ queryKey: ['batches', 'one', id], queryFn: () => body(api.GET('/api/batches/{id}', { params: { path: { id } } })) }),
+  batchWanted: (asked: { from: string; to: string; crewId: string | null; jobs: string[] | null; reuse: boolean }) =>
+    queryOptions({
+      queryKey: ['batches', 'wanted', asked],
+      queryFn: () =>
+        body(
+          api.GET('/api/batches/wanted', {
+            params: { query: { from: asked.from, to: asked.to, crewId: asked.crewId ?? undefined, jobs: asked.jobs ?? undefined, reuse: asked.reuse } },
+          }),
+        ),
+      placeholderData: (before) => before,
+    }),
+  medium: (kind: 'INGREDIENT' | 'MIX', code: string) =>
+    queryOptions({ queryKey: ['medium', kind, code], queryFn: () => body(api.GET('/api/media/{kind}/{name}', { params: { path: { kind, name: code } } })) }),
+  mediumEffect: (kind: 'INGREDIENT' | 'MIX', cells: Schemas['MediumCell'][]) =>
+    queryOptions({
+      queryKey: ['medium-effect', kind, cells],
+      queryFn: ({ signal }) => body(api.POST('/api/media-effect/{kind}', { params: { path: { kind } }, body: { cells }, signal })),
+      retry: false,
+      gcTime: 10_000,
+    }),
+  dryDown: (id: string) => queryOptions({ queryKey: ['plant', id, 'dry-down'], queryFn: () => body(api.GET('/api/plants/{id}/dry-down', { params: { path: { id } } })) }),
   counter: () => queryOptions({ queryKey: ['counter'], queryFn: () => body(api.GET('/api/counter', {})) }),
   counterFound: (text: string) =>
     queryOptions({ queryKey: ['counter', 'found', text], queryFn: () => body(api.GET('/api/counter/found', { params: { query: { text } } })), placeholderData: (before) => before }),

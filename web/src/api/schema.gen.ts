@@ -404,6 +404,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mix-room/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["measures"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mix-room/items/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["buy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/method": {
         parameters: {
             query?: never;
@@ -431,6 +463,38 @@ export interface paths {
         put: operations["save_2"];
         post?: never;
         delete: operations["shipped"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/media/{kind}/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_2"];
+        put: operations["save_3"];
+        post?: never;
+        delete: operations["reset_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/media/MIX/{name}/tests/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["test"];
+        post?: never;
+        delete: operations["voidTest"];
         options?: never;
         head?: never;
         patch?: never;
@@ -604,7 +668,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["save_3"];
+        put: operations["save_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -719,6 +783,22 @@ export interface paths {
         put: operations["log_1"];
         post?: never;
         delete: operations["undo"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put: operations["make"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1284,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mix-room/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moves"];
+        put?: never;
+        post: operations["move_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/method/effect": {
         parameters: {
             query?: never;
@@ -1342,6 +1438,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/media-import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enter_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/media-effect/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["effect_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1531,7 +1659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_2"];
+        get: operations["page_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1860,6 +1988,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plants/{id}/dry-down": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dryDown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1908,6 +2052,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mixes/{name}/substitutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["substitutes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mix-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/messages": {
         parameters: {
             query?: never;
@@ -1948,6 +2124,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["templates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/media/{kind}/{name}/reset-effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["resetEffect_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/media-export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2027,7 +2235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_2"];
+        get: operations["view_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2219,7 +2427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_3"];
+        get: operations["view_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2316,6 +2524,70 @@ export interface paths {
             cookie?: never;
         };
         get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["made"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/wanted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wanted"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/wanted/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/wanted.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3815,6 +4087,53 @@ export interface components {
             /** Format: int32 */
             waiting: number;
         };
+        MeasuresRequest: {
+            /** Format: double */
+            scoopLitres: number;
+            /** Format: double */
+            bucketLitres: number;
+        };
+        MixItemView: {
+            /** @enum {string} */
+            kind: "INGREDIENT" | "MIX";
+            code: string;
+            label: string;
+            /** Format: double */
+            litres: number | null;
+            /** Format: double */
+            bagLitres: number | null;
+            /** Format: int32 */
+            bagCents: number | null;
+            supplier: string;
+            lots: components["schemas"]["MixLotView"][];
+            /** Format: int32 */
+            version: number;
+        };
+        MixLotView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date */
+            cameOn: string;
+            /** Format: double */
+            litres: number;
+        };
+        MixRoomView: {
+            /** Format: double */
+            scoopLitres: number;
+            /** Format: double */
+            bucketLitres: number;
+            /** Format: int32 */
+            version: number;
+            items: components["schemas"]["MixItemView"][];
+        };
+        MixItemRequest: {
+            /** Format: double */
+            bagLitres?: number | null;
+            /** Format: int32 */
+            bagCents?: number | null;
+            supplier: string;
+        };
         ChoiceRequest: {
             /** @enum {string} */
             level: "TEAM" | "CLIENT" | "GROUP" | "PLANT";
@@ -3879,6 +4198,122 @@ export interface components {
             /** Format: int32 */
             version: number;
             fields: string[];
+        };
+        MediumCell: {
+            key: string | null;
+            text: string | null;
+        };
+        MediumCells: {
+            cells: components["schemas"]["MediumCell"][];
+        };
+        BucketFit: {
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            saturated: number;
+            /** Format: double */
+            alphaPerCm: number;
+            /** Format: double */
+            estimatedAir: number;
+            /** Format: double */
+            measuredAir: number;
+            /** Format: double */
+            airFrom: number;
+            /** Format: double */
+            airTo: number;
+            /** Format: int32 */
+            tests: number;
+            points: components["schemas"]["BucketFitPoint"][];
+        };
+        BucketFitPoint: {
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            estimated: number;
+            /** Format: double */
+            fitted: number;
+        };
+        BucketTestView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            testedOn: string;
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            baseMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            dryG: number;
+            /** Format: double */
+            wetG: number;
+            /** Format: double */
+            drainedLitres: number;
+            /** Format: int32 */
+            drainedMinutes: number;
+            note: string;
+            who: string;
+            recipe: string;
+            counts: boolean;
+            /** Format: double */
+            capacity: number;
+            /** Format: double */
+            airFilled: number;
+            /** Format: double */
+            alphaPerCm: number | null;
+        };
+        LayerView: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            /** Format: double */
+            water: number;
+            /** Format: double */
+            air: number;
+            coarse: boolean;
+        };
+        MediumPage: {
+            /** @enum {string} */
+            kind: "INGREDIENT" | "MIX";
+            code: string;
+            label: string;
+            /** @enum {string} */
+            origin: "SHIPPED" | "EDITED" | "ADDED";
+            /** Format: int32 */
+            version: number;
+            who: string | null;
+            cells: components["schemas"]["MediumCell"][];
+            uses: string[];
+            /** Format: int32 */
+            plants: number;
+            tests: components["schemas"]["BucketTestView"][];
+            fit: components["schemas"]["BucketFit"] | null;
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            airFilled: number;
+            layers: components["schemas"]["LayerView"][];
+        };
+        BucketTestRequest: {
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            baseMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            dryG: number;
+            /** Format: double */
+            wetG: number;
+            /** Format: double */
+            drainedLitres: number;
+            /** Format: int32 */
+            drainedMinutes: number;
+            note: string;
         };
         JobRequest: {
             /** Format: uuid */
@@ -4139,6 +4574,68 @@ export interface components {
             /** Format: double */
             weightG?: number | null;
             note?: string | null;
+        };
+        BatchRequest: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** Format: uuid */
+            crewId?: string | null;
+            jobs: string[];
+            reuse: boolean;
+            confirmed: boolean;
+            note: string;
+        };
+        BatchPlant: {
+            /** Format: uuid */
+            jobId: string;
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            siteName: string;
+            mix: string;
+            /** Format: double */
+            litres: number;
+            /** Format: date */
+            doneOn: string | null;
+        };
+        BatchView: {
+            batch: components["schemas"]["MadeBatch"];
+            plants: components["schemas"]["BatchPlant"][];
+            ingredients: components["schemas"]["UsedLot"][];
+        };
+        MadeBatch: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            madeOn: string;
+            note: string;
+            who: string;
+            mixes: components["schemas"]["MixedView"][];
+        };
+        MixedView: {
+            mix: string;
+            label: string;
+            /** Format: double */
+            needed: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            left: number;
+            recipe: string;
+        };
+        UsedLot: {
+            code: string;
+            label: string;
+            lot: string | null;
+            /** Format: date */
+            cameOn: string | null;
+            /** Format: double */
+            litres: number;
         };
         AsideRequest: {
             /** Format: uuid */
@@ -4455,6 +4952,19 @@ export interface components {
             amount: number;
             last: boolean;
         };
+        MixMoveRequest: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "INGREDIENT" | "MIX";
+            code: string;
+            /** @enum {string} */
+            why: "RECEIVED" | "COUNTED" | "SPOILT" | "BATCH" | "JOB";
+            /** Format: double */
+            litres: number;
+            lot: string;
+            note: string;
+        };
         EffectRequest: {
             /** Format: uuid */
             plantId: string;
@@ -4506,6 +5016,43 @@ export interface components {
             subject: string;
             body: string;
             of: string | null;
+        };
+        MediumImport: {
+            /** @enum {string} */
+            kind: "INGREDIENT" | "MIX";
+            /** @enum {string} */
+            format: "CSV" | "JSON";
+            text: string;
+            save: boolean;
+        };
+        MediumEffect: {
+            faults: components["schemas"]["Fault"][];
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            changed: number;
+            changes: components["schemas"]["PlanChange"][];
+        };
+        MediumImportRow: {
+            /** Format: int32 */
+            line: number;
+            code: string;
+            isNew: boolean;
+            faults: components["schemas"]["Fault"][];
+        };
+        MediumImportView: {
+            faults: components["schemas"]["Fault"][];
+            rows: components["schemas"]["MediumImportRow"][];
+            effect: components["schemas"]["MediumEffect"];
+            saved: boolean;
+        };
+        PlanChange: {
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            place: string;
+            differences: components["schemas"]["Difference"][];
         };
         Backup: {
             file: string;
@@ -5146,6 +5693,86 @@ export interface components {
             candidate: components["schemas"]["Candidate"];
             by: components["schemas"]["ReservationView"][];
         };
+        DryCurve: {
+            points: components["schemas"]["DryPoint"][];
+            /** Format: double */
+            daysToRefill: number | null;
+            /** Format: double */
+            daysToRefillFrom: number | null;
+            /** Format: double */
+            daysToRefillTo: number | null;
+            /** Format: double */
+            daysAirless: number | null;
+            /** Format: double */
+            daysRingWet: number | null;
+            /** Format: double */
+            litresPerDay: number;
+            /** Format: double */
+            litres: number;
+        };
+        DryDowns: {
+            now: components["schemas"]["DryCurve"];
+            seen: components["schemas"]["DrySeen"][];
+            widths: components["schemas"]["PotWidth"][];
+            /** Format: double */
+            refillLeft: number;
+            /** Format: double */
+            ringWetStands: number;
+            /** Format: date */
+            workDay: string;
+            lessons: components["schemas"]["DryLesson"][];
+            /** Format: double */
+            uncertaintyNext: number;
+        };
+        DryLesson: {
+            from: string;
+            /** Format: date */
+            on: string | null;
+            /** Format: double */
+            litresPerDay: number;
+            believed: boolean;
+            /** Format: double */
+            knows: number;
+            /** Format: double */
+            uncertainty: number;
+        };
+        DryPoint: {
+            /** Format: double */
+            day: number;
+            /** Format: double */
+            ball: number;
+            /** Format: double */
+            ring: number | null;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            left: number;
+        };
+        DrySeen: {
+            from: string;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            left: number;
+        };
+        PotWidth: {
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            ballShare: number;
+            /** Format: double */
+            air: number;
+            mixLabel: string;
+            passes: boolean;
+            best: boolean;
+            first: components["schemas"]["DryCurve"];
+            settled: components["schemas"]["DryCurve"];
+            words: string[];
+        };
         IngredientView: {
             code: string;
             label: string;
@@ -5156,17 +5783,7 @@ export interface components {
             coarse: boolean;
             dust: boolean;
             remark: string;
-        };
-        LayerView: {
-            /** Format: double */
-            fromMm: number;
-            /** Format: double */
-            toMm: number;
-            /** Format: double */
-            water: number;
-            /** Format: double */
-            air: number;
-            coarse: boolean;
+            measured: boolean;
         };
         MixView: {
             code: string;
@@ -5191,6 +5808,10 @@ export interface components {
             fit: "SUITS" | "TOO_WET" | "TOO_AIRY" | null;
             /** @enum {string|null} */
             choice: "BEST" | "ACCEPTABLE" | "OTHER" | null;
+            measured: boolean;
+            /** Format: double */
+            stockLitres: number | null;
+            withoutPeat: components["schemas"]["WithoutPeat"] | null;
         };
         MixesView: {
             /** Format: double */
@@ -5214,6 +5835,41 @@ export interface components {
             label: string;
             /** Format: double */
             parts: number;
+        };
+        WithoutPeat: {
+            /** Format: double */
+            airFilled: number;
+            /** Format: double */
+            days: number;
+            /** @enum {string|null} */
+            fit: "SUITS" | "TOO_WET" | "TOO_AIRY" | null;
+        };
+        Substitute: {
+            missing: string;
+            missingLabel: string;
+            instead: string;
+            insteadLabel: string;
+            /** Format: double */
+            airFilled: number;
+            /** Format: double */
+            capacity: number;
+            /** @enum {string|null} */
+            fit: "SUITS" | "TOO_WET" | "TOO_AIRY" | null;
+            /** Format: double */
+            stockLitres: number | null;
+        };
+        MixMoveView: {
+            /** Format: double */
+            litres: number;
+            /** @enum {string} */
+            why: "RECEIVED" | "COUNTED" | "SPOILT" | "BATCH" | "JOB";
+            lot: string | null;
+            /** Format: int32 */
+            batch: number | null;
+            note: string;
+            /** Format: date-time */
+            at: string;
+            who: string;
         };
         LabelChoices: {
             layouts: components["schemas"]["LayoutView"][];
@@ -5498,6 +6154,101 @@ export interface components {
             /** Format: int32 */
             drainHoles: number;
             filled: components["schemas"]["Filled"];
+        };
+        BatchJob: {
+            /** Format: uuid */
+            jobId: string;
+            /** Format: uuid */
+            plantId: string;
+            label: string;
+            commonName: string;
+            siteName: string;
+            /** Format: date */
+            plannedOn: string;
+            mix: string;
+            mixLabel: string;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            reusable: number;
+            /** Format: int32 */
+            batch: number | null;
+        };
+        BatchMix: {
+            code: string;
+            label: string;
+            /** Format: double */
+            neededLitres: number;
+            /** Format: double */
+            reusedLitres: number;
+            /** Format: double */
+            readyLitres: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            measuredLitres: number;
+            /** Format: double */
+            unitLitres: number;
+            /** Format: double */
+            error: number;
+            /** Format: double */
+            grams: number;
+            parts: components["schemas"]["BatchPart"][];
+        };
+        BatchPart: {
+            code: string;
+            label: string;
+            /** Format: double */
+            litres: number;
+            /** Format: int32 */
+            measures: number;
+            /** Format: double */
+            measuredLitres: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            measuredShare: number;
+            dampFirst: boolean;
+            dust: boolean;
+        };
+        BatchPlan: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            jobs: components["schemas"]["BatchJob"][];
+            mixes: components["schemas"]["BatchMix"][];
+            ingredients: components["schemas"]["Buying"][];
+            /** Format: double */
+            kg: number;
+            /** Format: int32 */
+            cents: number;
+            priced: boolean;
+            currency: string;
+            /** Format: double */
+            scoopLitres: number;
+            /** Format: double */
+            bucketLitres: number;
+            dusty: boolean;
+        };
+        Buying: {
+            code: string;
+            label: string;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            stockLitres: number | null;
+            /** Format: double */
+            shortLitres: number;
+            /** Format: double */
+            bagLitres: number | null;
+            /** Format: int32 */
+            bags: number | null;
+            /** Format: int32 */
+            bagsCents: number | null;
+            /** Format: int32 */
+            cents: number | null;
+            supplier: string;
         };
     };
     responses: never;
@@ -6388,6 +7139,60 @@ export interface operations {
             };
         };
     };
+    measures: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuresRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixRoomView"];
+                };
+            };
+        };
+    };
+    buy: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixItemRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixRoomView"];
+                };
+            };
+        };
+    };
     page_1: {
         parameters: {
             query?: never;
@@ -6478,6 +7283,129 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TemplateView"];
+                };
+            };
+        };
+    };
+    page_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "INGREDIENT" | "MIX";
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MediumPage"];
+                };
+            };
+        };
+    };
+    save_3: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                kind: "INGREDIENT" | "MIX";
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MediumCells"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MediumPage"];
+                };
+            };
+        };
+    };
+    reset_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "INGREDIENT" | "MIX";
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    test: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BucketTestRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MediumPage"];
+                };
+            };
+        };
+    };
+    voidTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MediumPage"];
                 };
             };
         };
@@ -6811,7 +7739,7 @@ export interface operations {
             };
         };
     };
-    save_3: {
+    save_4: {
         parameters: {
             query?: never;
             header?: {
@@ -7036,6 +7964,54 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BatchRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchView"];
+                };
             };
         };
     };
@@ -8001,6 +8977,53 @@ export interface operations {
             };
         };
     };
+    moves: {
+        parameters: {
+            query: {
+                kind: "INGREDIENT" | "MIX";
+                code: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixMoveView"][];
+                };
+            };
+        };
+    };
+    move_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixMoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixRoomView"];
+                };
+            };
+        };
+    };
     effect_1: {
         parameters: {
             query?: never;
@@ -8089,6 +9112,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PreviewView"];
+                };
+            };
+        };
+    };
+    enter_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MediumImport"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MediumImportView"];
+                };
+            };
+        };
+    };
+    effect_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "INGREDIENT" | "MIX";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MediumCells"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MediumEffect"];
                 };
             };
         };
@@ -8373,7 +9446,7 @@ export interface operations {
             };
         };
     };
-    page_2: {
+    page_3: {
         parameters: {
             query?: {
                 told?: string;
@@ -8836,6 +9909,28 @@ export interface operations {
             };
         };
     };
+    dryDown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryDowns"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -8901,6 +9996,52 @@ export interface operations {
             };
         };
     };
+    substitutes: {
+        parameters: {
+            query: {
+                topMm: number;
+                heightMm?: number;
+                species?: string;
+            };
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Substitute"][];
+                };
+            };
+        };
+    };
+    view_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixRoomView"];
+                };
+            };
+        };
+    };
     messages: {
         parameters: {
             query?: never;
@@ -8959,6 +10100,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TemplateView"][];
+                };
+            };
+        };
+    };
+    resetEffect_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "INGREDIENT" | "MIX";
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MediumEffect"];
+                };
+            };
+        };
+    };
+    json_1: {
+        parameters: {
+            query: {
+                kind: "INGREDIENT" | "MIX";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -9052,7 +10238,7 @@ export interface operations {
             };
         };
     };
-    view_2: {
+    view_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9320,7 +10506,7 @@ export interface operations {
             };
         };
     };
-    view_3: {
+    view_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9467,6 +10653,108 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+        };
+    };
+    made: {
+        parameters: {
+            query?: {
+                lot?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeBatch"][];
+                };
+            };
+        };
+    };
+    wanted: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+                crewId?: string;
+                jobs?: string[];
+                reuse?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchPlan"];
+                };
+            };
+        };
+    };
+    sheet_2: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+                crewId?: string;
+                jobs?: string[];
+                reuse?: boolean;
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+                crewId?: string;
+                jobs?: string[];
+                reuse?: boolean;
+                load?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

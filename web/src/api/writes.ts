@@ -21,6 +21,7 @@ const plantAnd = (id: string, ...more: string[]): QueryKey[] => [['plant', id], 
 const ofAPlant = (id: string) => plantAnd(id, 'plants', 'round', 'season', 'watch');
 const ofAJob = (job: Schemas['JobSummary']) => plantAnd(job.plantId, 'jobs', 'round', 'shelf');
 const OF_THE_BOOK: QueryKey[] = [['species'], ['species-page'], ['plant'], ['plants'], ['round'], ['catalogue']];
+const OF_MEDIA: QueryKey[] = [['medium'], ['mix-room'], ...OF_THE_BOOK];
 const OF_THE_SHELF: QueryKey[] = [['shelf'], ['plant']];
 const OF_THE_SEASON: QueryKey[] = [['season'], ['jobs'], ['job'], ['round'], ['plant']];
 const OF_PLACES: QueryKey[] = [['clients'], ['site'], ['plants'], ['round'], ['plant']];
@@ -384,6 +385,50 @@ export const writes = {
   enterSpecies: write({
     send: (request: Schemas['SpeciesImport']) => body(api.POST('/api/species-import', { body: request })),
     touches: (_, view) => (view.saved ? OF_THE_BOOK : []),
+  }),
+
+  // the mix room
+  saveMedium: write({
+    send: ({ kind, code, version: of, cells }: { kind: 'INGREDIENT' | 'MIX'; code: string; version: number; cells: Schemas['MediumCell'][] }) =>
+      body(api.PUT('/api/media/{kind}/{name}', { params: { path: { kind, name: code }, header: { 'If-Match': `"${of}"` } }, body: { cells } })),
+    touches: () => OF_MEDIA,
+  }),
+  resetMedium: write({
+    send: ({ kind, code }: { kind: 'INGREDIENT' | 'MIX'; code: string }) => api.DELETE('/api/media/{kind}/{name}', { params: { path: { kind, name: code } } }).then(done),
+    touches: () => OF_MEDIA,
+  }),
+  enterMedia: write({
+    send: (request: Schemas['MediumImport']) => body(api.POST('/api/media-import', { body: request })),
+    touches: (_, view) => (view.saved ? OF_MEDIA : []),
+  }),
+  bucketTest: write({
+    send: ({ code, id, request }: { code: string; id: string; request: Schemas['BucketTestRequest'] }) =>
+      body(api.PUT('/api/media/MIX/{name}/tests/{id}', { params: { path: { name: code, id } }, body: request })),
+    touches: () => OF_MEDIA,
+  }),
+  voidBucketTest: write({
+    send: ({ code, id }: { code: string; id: string }) => body(api.DELETE('/api/media/MIX/{name}/tests/{id}', { params: { path: { name: code, id } } })),
+    touches: () => OF_MEDIA,
+  }),
+  moveMix: write({
+    send: (request: Schemas['MixMoveRequest']) => body(api.POST('/api/mix-room/moves', { body: request })),
+    touches: () => [['mix-room'], ['batches'], ['species']],
+  }),
+  buyMix: write({
+    send: ({ code, version: of, request }: { code: string; version: number; request: Schemas['MixItemRequest'] }) =>
+      body(api.PUT('/api/mix-room/items/{name}', { params: { path: { name: code }, header: { 'If-Match': `"${of}"` } }, body: request })),
+    touches: () => [['batches']],
+    fills: () => ['mix-room'],
+  }),
+  mixMeasures: write({
+    send: ({ version: of, request }: { version: number; request: Schemas['MeasuresRequest'] }) =>
+      body(api.PUT('/api/mix-room/measures', { params: { header: { 'If-Match': `"${of}"` } }, body: request })),
+    touches: () => [['batches']],
+    fills: () => ['mix-room'],
+  }),
+  makeBatch: write({
+    send: ({ id, request }: { id: string; request: Schemas['BatchRequest'] }) => body(api.PUT('/api/batches/{id}', { params: { path: { id } }, body: request })),
+    touches: () => [['batches'], ['mix-room'], ['species']],
   }),
   chooseMethod: write({
     send: (request: Schemas['ChoiceRequest']) => body(api.PUT('/api/method', { body: request })),

@@ -1,4 +1,4 @@
-import { IconAdjustments, IconBell, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconHeartHandshake, IconPlant2, IconRoute, IconSeedling, type TablerIcon } from '@tabler/icons-react';
+import { IconAdjustments, IconBell, IconBook2, IconBuilding, IconBuildingWarehouse, IconCalendarWeek, IconHeartHandshake, IconPlant2, IconRoute, IconSeedling, IconStack2, type TablerIcon } from '@tabler/icons-react';
 import type { ComponentType } from 'react';
 import type { Page } from '../features/find/pages';
 import { RoundPage } from '../features/round/RoundPage';
@@ -31,6 +31,7 @@ export const SCREENS: Screen[] = [
   later('/plants/:id', () => import('../features/plant/PlantPage').then((m) => m.PlantPage), { soon: true }),
   later('/plants/:id/check', () => import('../features/check/CheckPage').then((m) => m.CheckPage), { soon: true }),
   later('/plants/:id/repot', () => import('../features/repot/RepotPage').then((m) => m.RepotPage)),
+  later('/plants/:id/water', () => import('../features/drydown/DryDownPage').then((m) => m.DryDownPage)),
   later('/plants/:id/edit', () => import('../features/plant/EditPlantPage').then((m) => m.EditPlantPage)),
   later('/add', () => import('../features/plant/WherePage').then((m) => m.WherePage), {
     found: { title: 'Add a plant', detail: 'where it stands, what it is, its pot' },
@@ -73,8 +74,16 @@ export const SCREENS: Screen[] = [
   later('/shelf/import', () => import('../features/shelf/ImportShelfPage').then((m) => m.ImportShelfPage)),
   later('/shelf/:id', () => import('../features/shelf/EditPotPage').then((m) => m.EditPotPage)),
   later('/mixes', () => import('../features/mix/MixesPage').then((m) => m.MixesPage), {
-    found: { title: 'Mixes', detail: 'water and air in a pot, by mix and depth' },
+    rim: { label: 'Mixes', icon: IconStack2, behind: true },
+    found: { title: 'Mixes', detail: 'water and air in a pot, ingredients and their stock' },
   }),
+  later('/mixes/:code', () => import('../features/mix/MediumPage').then((m) => m.MixPage)),
+  later('/ingredients/:code', () => import('../features/mix/MediumPage').then((m) => m.IngredientPage)),
+  later('/mixes-import', () => import('../features/mix/ImportMediaPage').then((m) => m.ImportMediaPage)),
+  later('/batches', () => import('../features/mix/BatchesPage').then((m) => m.BatchesPage), {
+    found: { title: 'Batches', detail: 'what is mixed for the jobs of some days' },
+  }),
+  later('/batches/:id', () => import('../features/mix/BatchPage').then((m) => m.BatchPage)),
   later('/clients', () => import('../features/client/PlacesPage').then((m) => m.PlacesPage), {
     rim: { label: 'Clients', icon: IconBuilding, behind: true },
     found: { title: 'Clients and sites', detail: 'where plants stand' },

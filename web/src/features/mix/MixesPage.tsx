@@ -1,15 +1,19 @@
-import { Checkbox, NativeSelect, Slider } from '@mantine/core';
+import { Button, Checkbox, Modal, NativeSelect, Slider, TextInput } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { reads } from '../../api/reads';
+import { useVersionedWrite } from '../../api/useWrite';
+import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { litres, mass, say, share, width } from '../../ui/format';
 import { mixFitWords } from '../../ui/words';
 import { useReader } from '../team/session';
+import { money } from './batch';
 import { BOX, bands, inWords } from './mixShape';
 import classes from './Mixes.module.css';
 
@@ -32,11 +36,13 @@ const DEPTHS = [
 
 /** What each mix does in a pot: where water stands and where air is left. */
 export function MixesPage() {
-  const { units } = useReader();
+  const { units, mayPlan } = useReader();
   const [topMm, setTop] = useState(170);
   const [depth, setDepth] = useState('usual');
   const [coarse, setCoarse] = useState(false);
   const [species, setSpecies] = useState('');
+  const [stocked, setStocked] = useState(false);
+  const room = useQuery(reads.mixRoom());
   const [chosen, choose] = useState('foliage');
   const [beside, setBeside] = useState('succulent');
   const [settled] = useDebouncedValue(topMm, SETTLES_MS);
@@ -46,7 +52,10 @@ export function MixesPage() {
   const kinds = useQuery(reads.speciesList(''));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
-  const one = data.mixes.find((m) => m.code === chosen) ?? data.mixes[0];
+  const have = new Map((room.data?.items ?? []).filter((i) => i.kind === 'INGREDIENT').map((i) => [i.code, i.litres ?? 0]));
+  const makeable = (m: Mix) => (m.stockLitres ?? 0) > 0 || m.parts.every((p) => (have.get(p.ingredient) ?? 0) > 0);
+  const listed = stocked ? data.mixes.filter(makeable) : data.mixes;
+  const one = listed.find((m) => m.code === chosen) ?? listed[0];
   const other = data.mixes.find((m) => m.code === beside) ?? data.mixes[1];
   return (
     <>
@@ -55,6 +64,24 @@ export function MixesPage() {
         <div>
           <h1>Mixes</h1>
           <p>The same mix is airy in a deep pot and soggy in a bowl. Drained, in this pot:</p>
+        </div>
+        <div className={page.tools}>
+          <Button component={Link} to="/batches">
+            Mix for the next jobs
+          </Button>
+          {mayPlan && (
+            <>
+              <Button component={Link} to="/mixes/new" variant="default">
+                Add a mix
+              </Button>
+              <Button component={Link} to="/mixes-import" variant="subtle">
+                Read in
+              </Button>
+            </>
+          )}
+          <Button component="a" href="/api/media-export?kind=MIX&format=CSV" variant="subtle">
+            Save as CSV
+          </Button>
         </div>
       </div>
       <div className={classes.tools}>
@@ -71,11 +98,13 @@ export function MixesPage() {
           data={[{ value: '', label: 'Any' }, ...(kinds.data ?? []).map((k) => ({ value: k.name, label: k.commonNames[0] ?? k.name }))]}
           onChange={(e) => setSpecies(e.currentTarget.value)}
         />
+        <Checkbox label="Only what is mixed or can be" checked={stocked} onChange={(e) => setStocked(e.currentTarget.checked)} />
         <Checkbox label={`Over ${say(width(COARSE_MM, units))} of grit`} checked={coarse} onChange={(e) => setCoarse(e.currentTarget.checked)} />
       </div>
       <div className={classes.bench}>
         <ol className={classes.list} aria-label="Mixes">
-          {data.mixes.map((m) => (
+          {listed.length === 0 && <li>None of them can be mixed of what is counted. Count ingredients below.</li>}
+          {listed.map((m) => (
             <Row key={m.code} mix={m} chosen={m.code === one?.code} choose={choose} />
           ))}
         </ol>
@@ -91,18 +120,22 @@ export function MixesPage() {
           </div>
         )}
       </div>
-      <Ingredients all={data.ingredients} />
+      {room.data && <Ingredients all={data.ingredients} room={room.data} />}
     </>
   );
 }
 
 function Row({ mix: m, chosen, choose }: { mix: Mix; chosen: boolean; choose: (code: string) => void }) {
+  const { units } = useReader();
   return (
     <li>
       <button type="button" aria-pressed={chosen} data-fit={m.fit ?? 'NONE'} onClick={() => choose(m.code)}>
         <span>
           <strong>{m.label}</strong>
           {m.fit && <small>{mixFitWords(m.choice, m.fit)}</small>}
+          {(m.stockLitres !== null || m.measured) && (
+            <small>{[m.stockLitres === null ? '' : `${say(litres(Math.max(0, m.stockLitres), units))} mixed`, m.measured ? 'measured' : ''].filter(Boolean).join(', ')}</small>
+          )}
         </span>
         <span className={classes.bar} aria-hidden>
           <i data-water style={{ width: `${m.capacity * 100}%` }} />
@@ -149,6 +182,12 @@ function InPot({ mix: m, view, pick }: { mix: Mix; view: Schemas['MixesView']; p
         {m.parts.map((p) => `${p.parts} ${p.label}`).join(', ')}
         {m.peat ? '.' : '; without peat.'}
       </p>
+      {m.withoutPeat && (
+        <p className={classes.recipe}>
+          With coir for its peat: {say(share(m.withoutPeat.airFilled))} air, its water lasts {say(share(m.withoutPeat.days))} as long.
+        </p>
+      )}
+      <Link to={`/mixes/${m.code}`}>Recipe, bucket tests, substitutes</Link>
       {m.fit && view.airFrom !== null && view.airTo !== null && (
         <p className={classes.fit} data-fit={m.fit}>
           {mixFitWords(m.choice, m.fit)}: it likes {say(share(view.airFrom))} to {say(share(view.airTo))} of air.
@@ -158,33 +197,98 @@ function InPot({ mix: m, view, pick }: { mix: Mix; view: Schemas['MixesView']; p
   );
 }
 
-function Ingredients({ all }: { all: Schemas['IngredientView'][] }) {
-  const { units } = useReader();
+function Ingredients({ all, room }: { all: Schemas['IngredientView'][]; room: Schemas['MixRoomView'] }) {
+  const { units, mayPlan, currency } = useReader();
+  const items = new Map(room.items.filter((i) => i.kind === 'INGREDIENT').map((i) => [i.code, i]));
   return (
     <section className={classes.ingredients} aria-labelledby="ingredients">
-      <h2 id="ingredients">Ingredients</h2>
-      <table className={page.table}>
-        <thead>
-          <tr>
-            <th>Name</th>
-            <th>Pores</th>
-            <th>A litre, dry</th>
-            <th>To know</th>
-          </tr>
-        </thead>
-        <tbody>
-          {all.map((i) => (
-            <tr key={i.code}>
-              <td>{i.label}</td>
-              <td className="measure">{say(share(i.saturated))}</td>
-              <td className="measure">{say(mass(i.dryGrams, units))}</td>
-              <td>
-                {[i.coarse ? 'Gives structure.' : '', i.dust ? 'Its dust harms lungs: damp it, or work outdoors or masked.' : '', i.remark].filter(Boolean).join(' ')}
-              </td>
+      <header>
+        <h2 id="ingredients">Ingredients</h2>
+        <span className={page.tools}>
+          <Measures key={room.version} room={room} />
+          {mayPlan && (
+            <Button component={Link} to="/ingredients/new" variant="default" size="sm">
+              Add an ingredient
+            </Button>
+          )}
+        </span>
+      </header>
+      <div className={page.scroll}>
+        <table className={page.table}>
+          <thead>
+            <tr>
+              <th scope="col">Name</th>
+              <th scope="col">In stock</th>
+              <th scope="col">Bag</th>
+              <th scope="col">Pores</th>
+              <th scope="col">A litre, dry</th>
+              <th scope="col">To know</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {all.map((i) => {
+              const item = items.get(i.code);
+              return (
+                <tr key={i.code}>
+                  <td>
+                    <Link to={`/ingredients/${i.code}`}>{i.label}</Link>
+                    {i.measured && <small className={page.soft}> measured</small>}
+                  </td>
+                  <td className="measure" data-below={(item?.litres ?? 0) < -0.05}>
+                    {item?.litres === null || item?.litres === undefined ? 'not counted' : say(litres(item.litres, units))}
+                  </td>
+                  <td className="measure">
+                    {item?.bagLitres === null || item?.bagLitres === undefined ? '–' : say(litres(item.bagLitres, units))}
+                    {item?.bagCents !== null && item?.bagCents !== undefined && `, ${money(item.bagCents, currency)}`}
+                  </td>
+                  <td className="measure">{say(share(i.saturated))}</td>
+                  <td className="measure">{say(mass(i.dryGrams, units))}</td>
+                  <td>
+                    {[i.coarse ? 'Gives structure.' : '', i.dust ? 'Its dust harms lungs: damp it, or work outdoors or masked.' : '', i.remark].filter(Boolean).join(' ')}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
     </section>
+  );
+}
+
+/** What the team measures out with. */
+function Measures({ room }: { room: Schemas['MixRoomView'] }) {
+  const { units, mayPlan } = useReader();
+  const [open, setOpen] = useState(false);
+  const [scoop, setScoop] = useState(String(room.scoopLitres));
+  const [bucket, setBucket] = useState(String(room.bucketLitres));
+  const { save, faults } = useVersionedWrite(writes.mixMeasures, { done: () => setOpen(false) });
+  const n = (text: string) => Number(text.replace(',', '.'));
+  return (
+    <>
+      <span>
+        A scoop is <span className="measure">{say(litres(room.scoopLitres, units))}</span>, a bucket <span className="measure">{say(litres(room.bucketLitres, units))}</span>.
+      </span>
+      {mayPlan && (
+        <Button variant="subtle" size="sm" onClick={() => setOpen(true)}>
+          Change
+        </Button>
+      )}
+      <Modal opened={open} onClose={() => setOpen(false)} title="Scoop and bucket">
+        <form
+          className={classes.dialog}
+          onSubmit={(e) => {
+            e.preventDefault();
+            save.mutate({ version: room.version, request: { scoopLitres: n(scoop), bucketLitres: n(bucket) } });
+          }}
+        >
+          <TextInput label="Litres of a scoop" inputMode="decimal" value={scoop} error={faults.scoopLitres} onChange={(e) => setScoop(e.currentTarget.value)} data-autofocus />
+          <TextInput label="Litres of a bucket" inputMode="decimal" value={bucket} error={faults.bucketLitres} onChange={(e) => setBucket(e.currentTarget.value)} />
+          <Button type="submit" loading={save.isPending}>
+            Save
+          </Button>
+        </form>
+      </Modal>
+    </>
   );
 }

@@ -83,7 +83,10 @@ export function PlantPage() {
                 advice.present && <Section section={advice.present} units={units} />
               )}
             </div>
-            <Now data={data} units={units} />
+            <div>
+              <Now data={data} units={units} />
+              <Link to="water">How it dries, and would in a wider pot</Link>
+            </div>
           </div>
           {lastDone && <HowItTook data={data} job={lastDone} />}
           <Courses courses={data.courses} repotted={plant.lastRepotted} units={units} />

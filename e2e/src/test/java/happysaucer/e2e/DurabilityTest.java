@@ -181,7 +181,20 @@ class DurabilityTest {
       for (String column : List.of("work_hour_cents", "mix_litre_cents", "work_least_cents")) {
         sql.execute("alter table team drop column " + column);
       }
-      for (String table : List.of("message_template", "message", "care_subscriber")) {
+      for (String table :
+          List.of(
+              "mix_move",
+              "batch_job",
+              "batch_mix",
+              "batch",
+              "mix_lot",
+              "mix_item",
+              "mix_room",
+              "medium_edit",
+              "bucket_test",
+              "message_template",
+              "message",
+              "care_subscriber")) {
         sql.execute("drop table " + table);
       }
       sql.execute("drop table care_report");

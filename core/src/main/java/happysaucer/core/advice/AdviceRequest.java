@@ -68,6 +68,27 @@ public record AdviceRequest(
     return with(pot, ball, candidates, method, otherUnits, wish, workOn, cover);
   }
 
+  /** The same with somebody's own call in place of the rules'; what was set aside stays so. */
+  public AdviceRequest overruled(Overrule call) {
+    return new AdviceRequest(
+        date,
+        site,
+        spot,
+        plant,
+        pot,
+        ball,
+        signs,
+        watering,
+        candidates,
+        method,
+        units,
+        history,
+        new Argument(argument == null ? null : argument.setAside, call),
+        wish,
+        workOn,
+        cover);
+  }
+
   /**
    * The same on another day, with other signs.
    *

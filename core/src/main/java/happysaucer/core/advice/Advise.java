@@ -3,6 +3,7 @@ package happysaucer.core.advice;
 import happysaucer.core.aftercare.Aftercare;
 import happysaucer.core.aftercare.AftercareRules;
 import happysaucer.core.book.Book;
+import happysaucer.core.call.Action;
 import happysaucer.core.call.Call;
 import happysaucer.core.call.Decide;
 import happysaucer.core.call.Windows;
@@ -18,6 +19,7 @@ import happysaucer.core.repot.Candidate;
 import happysaucer.core.repot.Cautions;
 import happysaucer.core.repot.Repot;
 import happysaucer.core.repot.RepotPlan;
+import happysaucer.core.species.Refill;
 import happysaucer.core.unit.Rounding;
 import happysaucer.core.unit.Wording;
 import happysaucer.core.water.Drying;
@@ -100,6 +102,45 @@ public final class Advise {
         writer.cautions(Cautions.of(c, call, plan)),
         completed.assumed(),
         kept.leftOut().stream().map(Advice.LeftOut::of).toList());
+  }
+
+  /**
+   * How a plant's pot dries, and would in wider ones, whether or not it is to be potted.
+   *
+   * @throws RefusedException when it cannot be answered
+   */
+  public DryDowns dryDowns(AdviceRequest request) {
+    AdviceRequest.Overrule asked =
+        new AdviceRequest.Overrule(
+            Action.POT_UP.name(), null, null, null, "To compare widths.", "the drawing");
+    Kept present = kept(request);
+    Case is = present.completed().complete();
+    if (is.plant().refill() == Refill.RESERVOIR) {
+      return DryDowns.of(
+          is, new WaterModel(is, book.media(), Forecast.of(is).fillOrUnknown()), null);
+    }
+    Case c =
+        kept(present
+                .request()
+                .withWish(null)
+                .withCandidates(DryDowns.pots(is.pot().topMm()))
+                .overruled(asked))
+            .completed()
+            .complete();
+    Looked looked = look(c);
+    WaterModel water = new WaterModel(c, book.media(), looked.forecast().fillOrUnknown());
+    RepotPlan plan =
+        looked.call().needsPlan()
+            ? Repot.plan(
+                c,
+                looked.call(),
+                looked.findings(),
+                book.media(),
+                book.tradeSizes(),
+                water,
+                looked.expectation().pushN())
+            : null;
+    return DryDowns.of(c, water, plan);
   }
 
   private List<LookNext.Look> lookNext(Case c, Looked looked) {

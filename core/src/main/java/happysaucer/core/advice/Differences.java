@@ -39,6 +39,34 @@ public final class Differences {
     return List.copyOf(differences.found);
   }
 
+  /** What other numbers of a medium change: air, and days between waterings; then all the rest. */
+  public static List<Difference> ofMedium(Advice before, Advice after, Units units) {
+    Differences differences = new Differences(before, after, units);
+    differences.water();
+    differences.calls();
+    differences.pots();
+    differences.work();
+    return List.copyOf(differences.found);
+  }
+
+  private void water() {
+    compare("Dries now in", advice -> days(advice.water().before()));
+    compare("Dries at first in", advice -> days(advice.water().after()));
+    compare("Dries rooted through in", advice -> days(advice.water().settled()));
+    compareInPlan(
+        "Air in the pot",
+        plan -> {
+          Advice.Candidate pot = chosen(plan);
+          return pot == null ? null : Wording.percent(pot.airFilledPorosity());
+        });
+  }
+
+  private static @Nullable String days(Advice.@Nullable Drying drying) {
+    return drying == null || drying.daysToRefill() == null
+        ? null
+        : Math.round(drying.daysToRefill()) + " days";
+  }
+
   private void compare(String what, Function<Advice, @Nullable String> of) {
     String was = of.apply(before);
     String is = of.apply(after);

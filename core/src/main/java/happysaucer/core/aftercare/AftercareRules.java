@@ -7,7 +7,6 @@ import happysaucer.core.aftercare.Aftercare.Who;
 import happysaucer.core.call.Call;
 import happysaucer.core.call.HoldCode;
 import happysaucer.core.casefile.Case;
-import happysaucer.core.casefile.Case.Watering;
 import happysaucer.core.repot.Candidate;
 import happysaucer.core.repot.FirstWater;
 import happysaucer.core.repot.RepotPlan;
@@ -46,6 +45,17 @@ public final class AftercareRules {
   public AftercareRules(Case c, WaterModel water) {
     this.c = c;
     this.water = water;
+  }
+
+  /** While nothing was cut, its own interval bounds those of the first weeks, days. */
+  public static OptionalDouble longestAtFirst(Case c, boolean cut, Drying before) {
+    OptionalDouble own =
+        c.watering()
+            .map(watering -> OptionalDouble.of(watering.intervalDays()))
+            .orElse(before.daysToRefill());
+    return cut || own.isEmpty()
+        ? OptionalDouble.empty()
+        : OptionalDouble.of(own.getAsDouble() * STRETCH);
   }
 
   /** Interim care only: nothing was potted. */
@@ -96,24 +106,14 @@ public final class AftercareRules {
       this.waterings = FirstWeeks.of(water, chosen.bed(water), setting(before), WEEKS * 7);
     }
 
-    /** While nothing was cut, its own interval bounds those of the first weeks. */
     private FirstWeeks.Setting setting(Drying before) {
-      Optional<Double> own =
-          c.watering()
-              .map(Watering::intervalDays)
-              .or(
-                  () ->
-                      before.daysToRefill().isPresent()
-                          ? Optional.of(before.daysToRefill().getAsDouble())
-                          : Optional.empty());
-      boolean bounded = !plan.rootWork().cutAnything() && own.isPresent();
       return new FirstWeeks.Setting(
           day,
           first.on(),
           first.litres(),
           first.ballWetness(),
           plan.rootWork().activity(),
-          bounded ? OptionalDouble.of(own.get() * STRETCH) : OptionalDouble.empty(),
+          longestAtFirst(c, plan.rootWork().cutAnything(), before),
           STRETCH_WEEKS,
           care.usedShare(),
           care.barelyMoist());

@@ -5,9 +5,7 @@ import happysaucer.core.finding.FindingCode;
 import happysaucer.core.finding.SignWeight;
 import happysaucer.core.finding.Weight;
 import happysaucer.core.finding.WeightTable;
-import happysaucer.core.medium.Ingredient;
 import happysaucer.core.medium.MediumTable;
-import happysaucer.core.medium.Mix;
 import happysaucer.core.method.MethodTable;
 import happysaucer.core.pot.Frustum;
 import happysaucer.core.pot.Material;
@@ -47,25 +45,26 @@ public final class BookReader {
    * @throws IllegalArgumentException naming table, line and column of the first fault
    */
   public static Book read(Map<String, String> tables) {
-    return read(tables, List.of());
+    return read(tables, TeamRows.NONE);
   }
 
   /**
-   * The same with a team's own species: cells by column, in place of the shipped entry of that name
-   * or besides them.
+   * The same with a team's own rows, in place of the shipped ones of that name or besides them.
    *
    * @throws IllegalArgumentException naming table, line and column of the first fault
    */
-  public static Book read(Map<String, String> tables, List<Map<String, String>> teamSpecies) {
+  public static Book read(Map<String, String> tables, TeamRows team) {
     for (String table : TABLES) {
       if (!tables.containsKey(table)) {
         throw new IllegalArgumentException("The table " + table + " is missing.");
       }
     }
-    MediumTable media = media(tables.get("ingredients"), tables.get("mixes"));
+    MediumTable media =
+        new MediumReader(tables.get("ingredients"), tables.get("mixes"))
+            .read(team.ingredients(), team.mixes());
     return new Book(
-        version(tables, teamSpecies),
-        new SpeciesReader(tables.get("groups"), media).read(tables.get("species"), teamSpecies),
+        version(tables, team),
+        new SpeciesReader(tables.get("groups"), media).read(tables.get("species"), team.species()),
         signs(tables.get("signs")),
         weights(tables.get("weights")),
         media,
@@ -111,51 +110,6 @@ public final class BookReader {
               name));
     }
     return new WeightTable(weights);
-  }
-
-  private static MediumTable media(String ingredientCsv, String mixCsv) {
-    Map<String, Ingredient> ingredients = new LinkedHashMap<>();
-    for (Row row : Csv.rows("ingredients", ingredientCsv)) {
-      Ingredient ingredient =
-          new Ingredient(
-              row.needed("code"),
-              row.needed("label"),
-              row.number("residual"),
-              row.number("saturated"),
-              row.number("alphaPerCm"),
-              row.number("n"),
-              row.numberIn("beyond", 0, 0.3),
-              row.number("dryGramsPerLitre"),
-              row.yes("coarse"),
-              row.yes("dust"),
-              row.text("remark"));
-      if (ingredient.n() <= 1 || ingredient.saturated() <= ingredient.residual()) {
-        throw row.fault("n", "must be over 1, and saturated over residual");
-      }
-      ingredients.put(ingredient.code(), ingredient);
-    }
-    List<Mix> mixes = new ArrayList<>();
-    for (Row row : Csv.rows("mixes", mixCsv)) {
-      List<Mix.Part> parts = new ArrayList<>();
-      for (String part : row.list("recipe", ";")) {
-        String[] words = part.split(" ");
-        Ingredient ingredient = ingredients.get(words[0]);
-        if (ingredient == null || words.length != 2) {
-          throw row.fault("recipe", "has no part like " + part);
-        }
-        parts.add(new Mix.Part(ingredient, Double.parseDouble(words[1])));
-      }
-      mixes.add(
-          new Mix(
-              row.needed("code"),
-              row.needed("label"),
-              List.copyOf(parts),
-              row.whole("lifeMonths"),
-              row.yes("charged"),
-              row.yes("reservoir"),
-              row.needed("reason")));
-    }
-    return new MediumTable(List.copyOf(ingredients.values()), mixes);
   }
 
   private static MethodTable methods(String csv) {
@@ -216,20 +170,22 @@ public final class BookReader {
   }
 
   /** A short sum over all tables, the same on every platform. */
-  private static String version(Map<String, String> tables, List<Map<String, String>> teamSpecies) {
+  private static String version(Map<String, String> tables, TeamRows team) {
     long sum = 1125899906842597L;
     for (String table : TABLES) {
-      String text = tables.get(table);
-      for (int i = 0; i < text.length(); i++) {
-        sum = 31 * sum + text.charAt(i);
-      }
+      sum = sum(sum, tables.get(table));
     }
-    for (Map<String, String> cells : teamSpecies) {
-      String text = cells.toString();
-      for (int i = 0; i < text.length(); i++) {
-        sum = 31 * sum + text.charAt(i);
-      }
+    for (Map<String, String> cells : team.all()) {
+      sum = sum(sum, cells.toString());
     }
-    return (teamSpecies.isEmpty() ? "shipped-" : "team-") + Long.toHexString(sum);
+    return (team.all().isEmpty() ? "shipped-" : "team-") + Long.toHexString(sum);
+  }
+
+  private static long sum(long before, String text) {
+    long sum = before;
+    for (int i = 0; i < text.length(); i++) {
+      sum = 31 * sum + text.charAt(i);
+    }
+    return sum;
   }
 }

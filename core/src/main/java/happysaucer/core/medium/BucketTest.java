@@ -1,6 +1,7 @@
 package happysaucer.core.medium;
 
 import happysaucer.core.pot.Frustum;
+import java.util.List;
 
 /**
  * A team's own measurement of a mix: a vessel of known shape, saturated from below, drained and
@@ -52,6 +53,19 @@ public final class BucketTest {
       }
     }
     return with(estimate, saturated, Math.exp((low + high) / 2));
+  }
+
+  /**
+   * Several tests of one recipe as one: pores by their mean, air entry by that of its logarithm.
+   */
+  public static Mix.Measured together(List<Retention> fits) {
+    double saturated = 0;
+    double logAlpha = 0;
+    for (Retention fit : fits) {
+      saturated += fit.saturated() / fits.size();
+      logAlpha += Math.log(fit.alphaPerCm()) / fits.size();
+    }
+    return new Mix.Measured(saturated, Math.exp(logAlpha));
   }
 
   private static Retention with(Retention estimate, double saturated, double alpha) {

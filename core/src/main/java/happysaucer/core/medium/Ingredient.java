@@ -10,6 +10,8 @@ package happysaucer.core.medium;
  * @param beyond water that roots draw out of its pieces past 100 cm of suction, share of volume
  * @param coarse gives structure rather than holding water
  * @param dust its dry dust harms lungs
+ * @param dampFirst it sheds water or swells: damped before anything is mixed into it
+ * @param measured by the team itself; else they are estimates for the usual grades
  */
 public record Ingredient(
     String code,
@@ -22,6 +24,8 @@ public record Ingredient(
     double dryGramsPerLitre,
     boolean coarse,
     boolean dust,
+    boolean dampFirst,
+    boolean measured,
     String remark) {
   public Retention retention() {
     return new Retention(residual, saturated, alphaPerCm, n, beyond);

@@ -81,6 +81,7 @@ public final class MediumTable {
         mix.lifeMonths(),
         mix.charged(),
         mix.reservoir(),
-        mix.reason());
+        mix.reason(),
+        Optional.empty());
   }
 }

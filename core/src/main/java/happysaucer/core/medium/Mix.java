@@ -2,6 +2,7 @@ package happysaucer.core.medium;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A recipe by parts.
@@ -9,6 +10,7 @@ import java.util.List;
  * @param lifeMonths after which it is spent
  * @param charged whether it comes with feed
  * @param reservoir whether it wicks water up from a reservoir
+ * @param measured by bucket tests of this recipe; empty where it is estimated from its parts
  */
 public record Mix(
     String code,
@@ -17,8 +19,17 @@ public record Mix(
     int lifeMonths,
     boolean charged,
     boolean reservoir,
-    String reason) {
+    String reason,
+    Optional<Measured> measured) {
   public record Part(Ingredient ingredient, double parts) {}
+
+  /**
+   * What a bucket test says of it.
+   *
+   * @param saturated pore space, share of volume
+   * @param alphaPerCm inverse of the air entry suction, 1/cm
+   */
+  public record Measured(double saturated, double alphaPerCm) {}
 
   /** It holds granular clay, whose grains break down to mud. */
   public boolean holdsClay() {
@@ -33,8 +44,23 @@ public record Mix(
     return total;
   }
 
-  /** Shares of volume average; the air entry averages in its logarithm. */
+  /** Measured where it was; the residual and the steepness are those of its parts. */
   public Retention retention() {
+    Retention estimate = estimate();
+    return measured
+        .map(
+            test ->
+                new Retention(
+                    estimate.residual(),
+                    test.saturated(),
+                    test.alphaPerCm(),
+                    estimate.n(),
+                    estimate.beyond()))
+        .orElse(estimate);
+  }
+
+  /** Shares of volume average; the air entry averages in its logarithm. */
+  public Retention estimate() {
     double residual = 0;
     double saturated = 0;
     double logAlpha = 0;
@@ -60,7 +86,7 @@ public record Mix(
       parts.add(new Part(part.ingredient(), part.parts() / totalParts() * (1 - share)));
     }
     parts.add(new Part(more, share));
-    return new Mix(code, label, parts, lifeMonths, charged, reservoir, reason);
+    return new Mix(code, label, parts, lifeMonths, charged, reservoir, reason, Optional.empty());
   }
 
   public double dryGramsPerLitre() {

@@ -54,6 +54,12 @@ public record MixInPot(Mix mix, double capacity, double airFilled, List<Layer> l
     return mix.dryGramsPerLitre() + capacity * WATER_GRAMS;
   }
 
+  /** Water that roots can draw from it between draining and the last of it, share of volume. */
+  public double availableShare(MediumTable media) {
+    Retention retention = media.retention(mix);
+    return Math.max(0, capacity - retention.wilting()) + retention.beyond();
+  }
+
   /** Whether a kind stands its air. */
   public Fit fit(Traits traits) {
     if (airFilled < traits.afpFrom()) {

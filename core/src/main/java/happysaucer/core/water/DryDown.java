@@ -1,6 +1,8 @@
 package happysaucer.core.water;
 
 import happysaucer.core.species.Refill;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -138,6 +140,38 @@ final class DryDown {
   /** How wet it is so many days later. */
   static Wet after(Wet start, double days, Planted.Stores caps, Drive drive) {
     return new DryDown(caps, drive).step(start, days);
+  }
+
+  /** How it dries from full, day by day, at even distances. */
+  static List<Course.Point> course(double days, int samples, Planted.Stores caps, Drive drive) {
+    DryDown pot = new DryDown(caps, drive);
+    List<Course.Point> points = new ArrayList<>();
+    Wet wet = Wet.full(caps);
+    double stable = pot.stableStep();
+    double day = 0;
+    for (int i = 0; i <= samples; i++) {
+      double until = days * i / samples;
+      double ball = wet.ball();
+      double ring = wet.ring();
+      double top = wet.top();
+      while (day < until - NO_STORE) {
+        double h = Math.min(until - day, Math.min(stable, stepAt(day)));
+        pot.advance(day, h, ball, ring, top);
+        ball = pot.nextBall;
+        ring = pot.nextRing;
+        top = pot.nextTop;
+        day += h;
+      }
+      wet = new Wet(ball, ring, top);
+      points.add(
+          new Course.Point(
+              until,
+              ball * pot.perBall,
+              pot.hasRing ? OptionalDouble.of(ring * pot.perRing) : OptionalDouble.empty(),
+              top * pot.perTop,
+              1 - pot.spent(until, ball, ring, top)));
+    }
+    return points;
   }
 
   /** The stores' change at a moment, litres a day: ball, ring, top. */

@@ -9,6 +9,7 @@ import happysaucer.core.species.Refill;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -121,25 +122,87 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
   static Use of(Case c, PotEvidence pot, Scales scales) {
     Use estimate = estimate(c, pot);
     Tally tally = new Tally();
-    for (Poured poured : poured(c, pot)) {
-      double over = poured.over(c, estimate, pot);
-      if (over >= LEAST_BELIEVED && over <= MOST_BELIEVED) {
-        // where a pot loses more by itself than its plant drinks, the difference knows little
-        double leaf =
-            Math.max(
-                LEAST_BELIEVED * estimate.litresPerDay(),
-                Math.min(MOST_BELIEVED * estimate.litresPerDay(), poured.leafDaily()));
-        tally.add(leaf, poured.ageDays());
+    int waterings = 0;
+    for (Told told : told(c, pot, scales, estimate)) {
+      if (told.believed()) {
+        tally.add(told.leaf(), told.poured().ageDays());
+        waterings += told.from() == Learned.From.WATERED ? 1 : 0;
       }
     }
-    int waterings = tally.count;
-    for (Scales.Loss loss : scales.losses(c)) {
-      Poured weighed = poured(c, pot, loss.daily(), loss.on(), age(c, loss.on()));
-      tally.add(
-          Math.max(LEAST_BELIEVED * estimate.litresPerDay(), weighed.leafDaily()),
-          weighed.ageDays());
-    }
     return tally.count == 0 ? estimate : tally.use(waterings);
+  }
+
+  /**
+   * What one measurement tells.
+   *
+   * @param on empty where an interval was told and no day
+   * @param leaf litres a day through the leaves, held to what can be believed
+   */
+  private record Told(
+      Learned.From from, Optional<LocalDate> on, Poured poured, double leaf, boolean believed) {}
+
+  /** Waterings first, then weighings, each in the order of their days. */
+  private static List<Told> told(Case c, PotEvidence pot, Scales scales, Use estimate) {
+    double least = LEAST_BELIEVED * estimate.litresPerDay();
+    double most = MOST_BELIEVED * estimate.litresPerDay();
+    List<Told> told = new ArrayList<>();
+    for (Poured poured : poured(c, pot)) {
+      double over = poured.over(c, estimate, pot);
+      told.add(
+          new Told(
+              Learned.From.WATERED,
+              poured.on(),
+              poured,
+              // where a pot loses more by itself than its plant drinks, the difference knows little
+              Math.max(least, Math.min(most, poured.leafDaily())),
+              over >= LEAST_BELIEVED && over <= MOST_BELIEVED));
+    }
+    for (Scales.Loss loss : scales.losses(c)) {
+      Poured weighed =
+          poured(c, pot, loss.daily(), loss.on(), age(c, loss.on()), Optional.of(loss.on()));
+      told.add(
+          new Told(
+              Learned.From.WEIGHED,
+              weighed.on(),
+              weighed,
+              Math.max(least, weighed.leafDaily()),
+              true));
+    }
+    return told;
+  }
+
+  /** How it came to know what it knows. */
+  static Learned learned(Case c, PotEvidence pot, Scales scales) {
+    Use estimate = estimate(c, pot);
+    List<Learned.Lesson> lessons = new ArrayList<>();
+    lessons.add(
+        new Learned.Lesson(
+            Learned.From.TABLE,
+            Optional.empty(),
+            estimate.litresPerDay(),
+            true,
+            estimate.litresPerDay(),
+            estimate.uncertainty()));
+    Tally tally = new Tally();
+    List<Told> all = new ArrayList<>(told(c, pot, scales, estimate));
+    all.sort(Comparator.comparing(one -> one.on().orElse(c.date())));
+    for (Told one : all) {
+      if (one.believed()) {
+        tally.add(one.leaf(), one.poured().ageDays());
+      }
+      Use now = tally.count == 0 ? estimate : tally.use(0);
+      lessons.add(
+          new Learned.Lesson(
+              one.from(),
+              one.on(),
+              one.poured().leafDaily(),
+              one.believed(),
+              now.litresPerDay(),
+              now.uncertainty()));
+    }
+    // one more that says the same
+    tally.add(tally.count == 0 ? estimate.litresPerDay() : tally.mean(), 0);
+    return new Learned(lessons, tally.use(0).uncertainty());
   }
 
   private static double age(Case c, LocalDate on) {
@@ -163,8 +226,10 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
    * @param daily litres a day that stayed in the pot
    * @param leafDaily of that through the leaves, brought to a day of twelve hours
    * @param growth of that day against one of twelve hours
+   * @param on empty where an interval was told and no day
    */
-  private record Poured(double daily, double leafDaily, double growth, double ageDays) {
+  private record Poured(
+      double daily, double leafDaily, double growth, double ageDays, Optional<LocalDate> on) {
     /**
      * Over what plant and pot use on such a day, where it is watered as it should be: the drier it
      * is to get, the less of the time its surface is wet (rules of thumb).
@@ -186,23 +251,36 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
       boolean thisPot =
           c.plant().lastRepotted().map(day -> !pour.date().isBefore(day)).orElse(true);
       if (thisPot && pour.keptLitres() > 0) {
-        all.add(poured(c, pot, pour.keptLitres() / pour.days(), pour.date(), age(c, pour.date())));
+        all.add(
+            poured(
+                c,
+                pot,
+                pour.keptLitres() / pour.days(),
+                pour.date(),
+                age(c, pour.date()),
+                Optional.of(pour.date())));
       }
     }
     if (all.isEmpty() && c.watering().isPresent() && c.watering().get().litres().isPresent()) {
       Case.Watering watering = c.watering().get();
       double kept = watering.litres().get() - watering.runOffLitres();
       if (kept > 0) {
-        all.add(poured(c, pot, kept / watering.intervalDays(), c.date(), 0));
+        all.add(poured(c, pot, kept / watering.intervalDays(), c.date(), 0, Optional.empty()));
       }
     }
     return all;
   }
 
   private static Poured poured(
-      Case c, PotEvidence pot, double daily, LocalDate on, double ageDays) {
+      Case c,
+      PotEvidence pot,
+      double daily,
+      LocalDate on,
+      double ageDays,
+      Optional<LocalDate> told) {
     double growth = Season.growth(c.site().latitude(), on);
-    return new Poured(daily, throughLeaves(daily, pot.surfaceLoss()) / growth, growth, ageDays);
+    return new Poured(
+        daily, throughLeaves(daily, pot.surfaceLoss()) / growth, growth, ageDays, told);
   }
 
   /** Weighted mean and spread. */

@@ -1,6 +1,7 @@
 package happysaucer.core.water;
 
 import happysaucer.core.casefile.Case;
+import happysaucer.core.casefile.History;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.Retention;
 import happysaucer.core.pot.Frustum;
@@ -12,6 +13,9 @@ import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Refill;
 import happysaucer.core.species.RootType;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -56,6 +60,13 @@ public final class WaterModel {
 
   /** 10 to 15 % of a pour runs through. */
   public static final double RUN_THROUGH = 1.12;
+
+  /** A drawing goes on so far past the last day that is read off it, and no further, days. */
+  private static final double SHOWN_BEYOND = 1.35;
+
+  private static final double SHOWN_LEAST = 6;
+  private static final double SHOWN_MOST = 90;
+  private static final int SAMPLES = 24;
 
   private final Case c;
   private final Retention ballMedium;
@@ -312,6 +323,87 @@ public final class WaterModel {
         stage.activityStart(),
         c.plant().traits().vigour().recoveryDays(),
         c.plant().refill());
+  }
+
+  /** How the present pot dries from full, as it is. */
+  public Course courseNow() {
+    return course(present, before(), c.date(), 0, Stage.UNTOUCHED, rootFill);
+  }
+
+  /** A pot just planted. */
+  public Course courseFirst(Bed bed, LocalDate on, double activity) {
+    double reachDays = c.plant().traits().vigour().reachDays() / Math.min(1, growth(on));
+    Stage stage = new Stage(0, activity);
+    return course(bed, after(bed, on, stage), on, reachDays, stage, rootFill);
+  }
+
+  /** The same rooted through. */
+  public Course courseSettled(Bed bed, LocalDate on) {
+    return course(bed, settled(bed, on), on, 0, Stage.UNTOUCHED, Math.min(rootFill, SETTLED_FILL));
+  }
+
+  private Course course(
+      Bed bed, Drying drying, LocalDate on, double reachDays, Stage stage, double fill) {
+    double asked =
+        Math.max(drying.daysToRefill().orElse(0), drying.daysRingWet().orElse(0)) * SHOWN_BEYOND;
+    double days = Math.max(SHOWN_LEAST, Math.min(SHOWN_MOST, asked));
+    return new Course(
+        DryDown.course(
+            days, SAMPLES, bed.drained.stores(fill, ballScale), drive(bed, on, reachDays, stage)),
+        drying);
+  }
+
+  /**
+   * How wet the present pot was found, against how long before it was watered.
+   *
+   * @param from a watering, which gave back what was spent, or the scales
+   * @param days since the watering before
+   * @param left share of the water for its roots, 0 to 1
+   */
+  public record Seen(Learned.From from, LocalDate on, double days, double left) {}
+
+  /** Of its waterings and weights in this pot, oldest first. */
+  public List<Seen> seen() {
+    double full = Wet.full(present.drained.stores(rootFill, ballScale)).litres();
+    List<Seen> seen = new ArrayList<>();
+    if (full <= 0) {
+      return seen;
+    }
+    List<History.Pour> pours =
+        c.history().pours().stream().filter(pour -> inThisPot(pour.date())).toList();
+    for (History.Pour pour : pours) {
+      double left = Math.max(0, Math.min(1, 1 - pour.keptLitres() / full));
+      seen.add(new Seen(Learned.From.WATERED, pour.date(), pour.days(), left));
+    }
+    for (History.Measured weighed : c.history().measures()) {
+      if (weighed.code().equals(History.WEIGHED)
+          && inThisPot(weighed.date())
+          && !scales.tooHeavy(weighed.value())) {
+        pours.stream()
+            .map(History.Pour::date)
+            .filter(day -> !day.isAfter(weighed.date()))
+            .max(LocalDate::compareTo)
+            .ifPresent(
+                day ->
+                    seen.add(
+                        new Seen(
+                            Learned.From.WEIGHED,
+                            weighed.date(),
+                            weighed.date().toEpochDay() - day.toEpochDay(),
+                            scales.wetness(weighed.value()))));
+      }
+    }
+    seen.sort(Comparator.comparing(Seen::on));
+    return seen;
+  }
+
+  private boolean inThisPot(LocalDate day) {
+    return c.plant().lastRepotted().map(repotted -> !day.isBefore(repotted)).orElse(true);
+  }
+
+  /** How the estimate of its thirst came to know what it knows. */
+  public Learned learned() {
+    return Use.learned(c, evidence(), scales);
   }
 
   /** A planted pot on its way, from the day of the work. */

@@ -78,7 +78,9 @@ class SpeciesFormTest {
 
   @Test
   void anEditedEntryReplacesTheShippedOneAndChangesTheVersion() {
-    Book team = BookReader.read(Shipped.TABLES, List.of(fig("crowding", "LIKES_SNUG")));
+    Book team =
+        BookReader.read(
+            Shipped.TABLES, TeamRows.NONE.withSpecies(List.of(fig("crowding", "LIKES_SNUG"))));
     assertThat(team.species().find("Fiddle-leaf fig").orElseThrow().traits().crowding().name())
         .isEqualTo("LIKES_SNUG");
     assertThat(team.species().all()).hasSameSizeAs(Shipped.BOOK.species().all());
@@ -93,7 +95,7 @@ class SpeciesFormTest {
     cells.put("group", "FIG");
     cells.put("remarks", "Seen once.");
     cells.put("vigour", "SLOW");
-    Book team = BookReader.read(Shipped.TABLES, List.of(cells));
+    Book team = BookReader.read(Shipped.TABLES, TeamRows.NONE.withSpecies(List.of(cells)));
     Species made = team.species().find("ficus Imaginata").orElseThrow();
     assertThat(made.traits().vigour().name()).isEqualTo("SLOW");
     assertThat(made.traits().sap()).isEqualTo(team.species().group(Group.FIG).traits().sap());

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import happysaucer.core.Shipped;
 import happysaucer.core.pot.Frustum;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -13,7 +14,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RetentionTest {
   private static Retention of(String code) {
     Ingredient one = Shipped.BOOK.media().ingredient(code).orElseThrow();
-    return new Mix("one", "one", List.of(new Mix.Part(one, 1)), 24, false, false, "").retention();
+    return new Mix(
+            "one", "one", List.of(new Mix.Part(one, 1)), 24, false, false, "", Optional.empty())
+        .retention();
   }
 
   @ParameterizedTest

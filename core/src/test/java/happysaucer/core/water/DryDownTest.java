@@ -11,6 +11,7 @@ import happysaucer.core.pot.Material;
 import happysaucer.core.pot.Pots;
 import happysaucer.core.species.Refill;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -156,7 +157,8 @@ class DryDownTest {
                 24,
                 false,
                 false,
-                "")
+                "",
+                Optional.empty())
             .retention();
     Planted.Stores bowl =
         new Planted(

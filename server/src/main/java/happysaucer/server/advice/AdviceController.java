@@ -2,10 +2,12 @@ package happysaucer.server.advice;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
+import happysaucer.core.advice.DryDowns;
 import happysaucer.server.team.CurrentUser;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -40,5 +42,11 @@ class AdviceController {
         preview.signs() == null ? List.of() : preview.signs(),
         preview.states() == null ? List.of() : preview.states(),
         user.units());
+  }
+
+  /** How its pot dries, and would in wider ones. */
+  @GetMapping("/api/plants/{id}/dry-down")
+  DryDowns dryDown(@PathVariable UUID id) {
+    return service.dryDowns(id, user.units());
   }
 }

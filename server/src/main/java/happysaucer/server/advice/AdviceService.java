@@ -4,6 +4,7 @@ import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
 import happysaucer.core.advice.Advise;
 import happysaucer.core.advice.Differences;
+import happysaucer.core.advice.DryDowns;
 import happysaucer.core.advice.Fault;
 import happysaucer.core.advice.Kept;
 import happysaucer.core.method.MethodTable;
@@ -350,6 +351,52 @@ public class AdviceService {
         books.team().advise(books.team().kept(bench.stocked(gathered.request(today, units)))),
         books.team().advise(books.team().kept(bench.stocked(other.request(today, units)))),
         units);
+  }
+
+  /**
+   * How a stored plant's pot dries, and would in wider ones.
+   *
+   * @throws NotFoundException when there is no such plant
+   */
+  public DryDowns dryDowns(UUID plant, Units units) {
+    LocalDate today = clock.today();
+    return books.team().dryDowns(gathered(plant, today).request(today, units));
+  }
+
+  /** A plant whose plan another book would change, and in what. */
+  public record PlanChange(
+      UUID plantId,
+      String label,
+      String commonName,
+      String place,
+      List<Differences.Difference> differences) {}
+
+  /** The plants among these whose days of water, call or repot other rules would change. */
+  public List<PlanChange> plansChangedBy(Advise other, Collection<UUID> plants, Units units) {
+    LocalDate today = clock.today();
+    List<PlanChange> changes = new ArrayList<>();
+    cases
+        .gather(plants, today)
+        .forEach(
+            (id, gathered) -> {
+              AdviceRequest request = bench.stocked(gathered.request(today, units));
+              List<Differences.Difference> differences =
+                  Differences.ofMedium(
+                      books.team().advise(books.team().kept(request)),
+                      other.advise(other.kept(request)),
+                      units);
+              if (!differences.isEmpty()) {
+                StoredPlant plant = gathered.plant();
+                changes.add(
+                    new PlanChange(
+                        id,
+                        plant.label(),
+                        plant.commonName(),
+                        plant.siteName() + ", " + plant.spotName(),
+                        differences));
+              }
+            });
+    return changes;
   }
 
   /** A plant whose call another book would change. */

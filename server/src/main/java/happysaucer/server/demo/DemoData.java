@@ -73,6 +73,7 @@ class DemoData implements SmartInitializingSingleton {
   private final DemoPast past;
   private final DemoMessages messages;
   private final DemoCounter counter;
+  private final DemoMixRoom mixRoom;
   private final Set<Made> repotted = new HashSet<>();
   private UUID technician;
   private Account technicianAccount;
@@ -83,6 +84,7 @@ class DemoData implements SmartInitializingSingleton {
       DemoPast past,
       DemoMessages messages,
       DemoCounter counter,
+      DemoMixRoom mixRoom,
       TeamStart team,
       TeamClock clock,
       Books books,
@@ -102,6 +104,7 @@ class DemoData implements SmartInitializingSingleton {
     this.past = past;
     this.messages = messages;
     this.counter = counter;
+    this.mixRoom = mixRoom;
     this.team = team;
     this.clock = clock;
     this.books = books;
@@ -145,7 +148,9 @@ class DemoData implements SmartInitializingSingleton {
     List<Map<String, String>> siteRows = CsvTable.rows("demo-sites", text("demo-sites.csv"));
     List<Map<String, String>> plantRows = CsvTable.rows("demo-plants", text("demo-plants.csv"));
     String shelfRows = text("demo-shelf.csv");
-    transaction.executeWithoutResult(status -> make(siteRows, plantRows, shelfRows));
+    String ingredientRows = text("demo-ingredients.csv");
+    transaction.executeWithoutResult(
+        status -> make(siteRows, plantRows, shelfRows, ingredientRows));
     team.lockDemo();
     LOG.info("Demo data made: {} sites, {} plants", siteRows.size(), plantRows.size());
   }
@@ -155,7 +160,10 @@ class DemoData implements SmartInitializingSingleton {
   }
 
   private void make(
-      List<Map<String, String>> siteRows, List<Map<String, String>> plantRows, String shelfRows) {
+      List<Map<String, String>> siteRows,
+      List<Map<String, String>> plantRows,
+      String shelfRows,
+      String ingredientRows) {
     team.makeDemoTeam("Tidepot Plant Care");
     mapper.workshop(44.015, -7.305);
     UUID planner = team.addDemoPerson("planner", "Odda Fennick", Role.PLANNER);
@@ -194,6 +202,7 @@ class DemoData implements SmartInitializingSingleton {
     asTechnician(() -> orders(today));
     asTechnician(() -> looksAfter(made, today));
     asTechnician(() -> counter.write(today));
+    asTechnician(() -> mixRoom.write(today, ingredientRows));
     past.write(technician);
     messages.write(
         made.stream()

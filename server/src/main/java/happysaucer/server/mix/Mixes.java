@@ -4,14 +4,17 @@ import happysaucer.core.medium.Ingredient;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.core.medium.Mix;
 import happysaucer.core.medium.MixInPot;
+import happysaucer.core.medium.Retention;
 import happysaucer.core.pot.Frustum;
 import happysaucer.core.species.Species;
 import happysaucer.core.species.Traits;
 import happysaucer.server.advice.Books;
 import happysaucer.server.problem.InputException;
+import happysaucer.server.problem.NotFoundException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,6 +26,10 @@ class Mixes {
   private static final double BASE = 0.76;
 
   private static final double DEPTH = 0.92;
+
+  /** Pages of a mix or an ingredient draw it in a pot of this width, mm. */
+  static final double DRAWN_MM = 170;
+
   private static final double NARROWEST = 50;
   private static final double WIDEST = 1200;
   private static final double LOWEST = 40;
@@ -33,10 +40,21 @@ class Mixes {
   /** Of which a coarse layer is made. */
   private static final String COARSE = "GRIT";
 
-  private final Books books;
+  /** So many substitutes are offered for one part. */
+  private static final int OFFERED = 3;
 
-  Mixes(Books books) {
+  /** From this air entry on, 1/cm, grains drain at once; sand does not (rule of thumb). */
+  private static final double GRAINS_ALPHA = 0.5;
+
+  private static final String PEAT = "PEAT";
+  private static final String COIR = "COIR";
+
+  private final Books books;
+  private final MixRoom room;
+
+  Mixes(Books books, MixRoom room) {
     this.books = books;
+    this.room = room;
   }
 
   /**
@@ -62,6 +80,9 @@ class Mixes {
    * @param wetGrams of a litre that has drained
    * @param fit to the kind that is asked about; null where none is
    * @param choice of that kind: BEST, ACCEPTABLE or OTHER; null where none is asked about
+   * @param measured by bucket tests of this recipe, not estimated from its parts
+   * @param stockLitres that stand mixed; null where nobody counted
+   * @param withoutPeat what it becomes; null where it holds none
    */
   record MixView(
       String code,
@@ -78,7 +99,33 @@ class Mixes {
       double wetGrams,
       List<LayerView> layers,
       MixInPot.@Nullable Fit fit,
-      @Nullable Choice choice) {}
+      @Nullable Choice choice,
+      boolean measured,
+      @Nullable Double stockLitres,
+      @Nullable WithoutPeat withoutPeat) {}
+
+  /**
+   * The same recipe with coir in place of peat.
+   *
+   * @param airFilled air after draining, share of volume
+   * @param days between waterings, of those with peat: the water that roots can draw from either
+   */
+  record WithoutPeat(double airFilled, double days, MixInPot.@Nullable Fit fit) {}
+
+  /**
+   * One ingredient in place of another that is out of stock.
+   *
+   * @param airFilled air after draining with it, share of volume
+   */
+  record Substitute(
+      String missing,
+      String missingLabel,
+      String instead,
+      String insteadLabel,
+      double airFilled,
+      double capacity,
+      MixInPot.@Nullable Fit fit,
+      @Nullable Double stockLitres) {}
 
   enum Choice {
     BEST,
@@ -93,7 +140,8 @@ class Mixes {
       double dryGrams,
       boolean coarse,
       boolean dust,
-      String remark) {}
+      String remark,
+      boolean measured) {}
 
   /**
    * @param litres of the pot, filled
@@ -115,19 +163,19 @@ class Mixes {
    * @param species any of its names; null for none
    */
   MixesView in(double topMm, @Nullable Double heightMm, double coarseMm, @Nullable String species) {
-    check("topMm", topMm, NARROWEST, WIDEST);
-    double height = heightMm == null ? topMm * DEPTH : heightMm;
-    check("heightMm", height, LOWEST, WIDEST);
+    double height = height(topMm, heightMm);
     check("coarseMm", coarseMm, 0, height - LEAST_OVER);
     MediumTable media = books.team().book().media();
     Optional<Traits> traits = traits(species);
     Frustum pot = Frustum.round(topMm, topMm * BASE, height);
+    Map<String, Double> stock = room.stock(MixRoom.Kind.MIX);
     List<MixView> mixes = new ArrayList<>();
     for (Mix mix : media.mixes()) {
       MixInPot in =
           MixInPot.of(
               media, mix, pot, coarseMm, media.ingredient(COARSE).orElseThrow().retention());
-      mixes.add(view(in, traits));
+      mixes.add(
+          view(in, traits, stock.get(mix.code()), withoutPeat(media, mix, pot, coarseMm, traits)));
     }
     mixes.sort(
         Comparator.comparing((MixView mix) -> mix.choice() == null ? 0 : mix.choice().ordinal())
@@ -142,6 +190,100 @@ class Mixes {
         traits.map(Traits::afpTo).orElse(null),
         mixes,
         media.ingredients().stream().map(Mixes::view).toList());
+  }
+
+  /** Of a pot of the trade of that width, mm. */
+  static double depth(double topMm) {
+    return topMm * DEPTH;
+  }
+
+  static MixInPot drawn(MediumTable media, Mix mix) {
+    return MixInPot.of(
+        media, mix, Frustum.round(DRAWN_MM, DRAWN_MM * BASE, depth(DRAWN_MM)), 0, mix.estimate());
+  }
+
+  static List<LayerView> layers(MixInPot in) {
+    return in.layers().stream()
+        .map(
+            layer ->
+                new LayerView(
+                    layer.fromMm(), layer.toMm(), layer.water(), layer.air(), layer.coarse()))
+        .toList();
+  }
+
+  private static double height(double topMm, @Nullable Double heightMm) {
+    check("topMm", topMm, NARROWEST, WIDEST);
+    double height = heightMm == null ? depth(topMm) : heightMm;
+    check("heightMm", height, LOWEST, WIDEST);
+    return height;
+  }
+
+  private static @Nullable WithoutPeat withoutPeat(
+      MediumTable media, Mix mix, Frustum pot, double coarseMm, Optional<Traits> traits) {
+    if (!mix.peat()) {
+      return null;
+    }
+    Retention grit = media.ingredient(COARSE).orElseThrow().retention();
+    MixInPot with = MixInPot.of(media, mix, pot, coarseMm, grit);
+    MixInPot without = MixInPot.of(media, media.peatFree(mix), pot, coarseMm, grit);
+    return new WithoutPeat(
+        without.airFilled(),
+        without.availableShare(media) / with.availableShare(media),
+        traits.map(without::fit).orElse(null));
+  }
+
+  /** What may stand in for each part of a mix, the nearest in air first. */
+  List<Substitute> substitutes(
+      String code, double topMm, @Nullable Double heightMm, @Nullable String species) {
+    MediumTable media = books.team().book().media();
+    Mix mix = media.mix(code).orElseThrow(() -> new NotFoundException("There is no such mix."));
+    Frustum pot = Frustum.round(topMm, topMm * BASE, height(topMm, heightMm));
+    Optional<Traits> traits = traits(species);
+    Map<String, Double> stock = room.stock(MixRoom.Kind.INGREDIENT);
+    double before = media.retention(mix).airFilled(pot);
+    // what a bucket test said of the mix as it is holds for it with another part, too
+    double measured = before - mix.estimate().airFilled(pot);
+    List<Substitute> offered = new ArrayList<>();
+    for (Mix.Part part : mix.parts()) {
+      Ingredient missing = part.ingredient();
+      List<Substitute> own = new ArrayList<>();
+      for (Ingredient other : media.ingredients()) {
+        if (!other.code().equals(missing.code()) && alike(missing, other)) {
+          MixInPot in =
+              MixInPot.of(
+                  media,
+                  media.replace(mix, missing.code(), other.code()),
+                  pot,
+                  0,
+                  missing.retention());
+          own.add(
+              new Substitute(
+                  missing.code(),
+                  missing.label(),
+                  other.code(),
+                  other.label(),
+                  in.airFilled() + measured,
+                  in.capacity(),
+                  traits.map(in::fit).orElse(null),
+                  stock.get(other.code())));
+        }
+      }
+      own.sort(Comparator.comparingDouble(one -> Math.abs(one.airFilled() - before)));
+      own.stream().limit(OFFERED).forEach(offered::add);
+    }
+    return offered;
+  }
+
+  /** Grains that drain for each other; peat and coir for each other. */
+  private static boolean alike(Ingredient missing, Ingredient other) {
+    boolean fibres =
+        missing.code().equals(PEAT) && other.code().equals(COIR)
+            || missing.code().equals(COIR) && other.code().equals(PEAT);
+    return fibres || drains(missing) && drains(other);
+  }
+
+  private static boolean drains(Ingredient one) {
+    return one.coarse() && one.alphaPerCm() >= GRAINS_ALPHA;
   }
 
   private Optional<Traits> traits(@Nullable String species) {
@@ -164,7 +306,11 @@ class Mixes {
     }
   }
 
-  private static MixView view(MixInPot in, Optional<Traits> traits) {
+  private static MixView view(
+      MixInPot in,
+      Optional<Traits> traits,
+      @Nullable Double stock,
+      @Nullable WithoutPeat withoutPeat) {
     Mix mix = in.mix();
     return new MixView(
         mix.code(),
@@ -183,14 +329,12 @@ class Mixes {
         in.airFilled(),
         mix.dryGramsPerLitre(),
         in.wetGramsPerLitre(),
-        in.layers().stream()
-            .map(
-                layer ->
-                    new LayerView(
-                        layer.fromMm(), layer.toMm(), layer.water(), layer.air(), layer.coarse()))
-            .toList(),
+        layers(in),
         traits.map(in::fit).orElse(null),
-        traits.map(kind -> choice(kind, mix)).orElse(null));
+        traits.map(kind -> choice(kind, mix)).orElse(null),
+        mix.measured().isPresent(),
+        stock,
+        withoutPeat);
   }
 
   private static Choice choice(Traits kind, Mix mix) {
@@ -208,6 +352,7 @@ class Mixes {
         one.dryGramsPerLitre(),
         one.coarse(),
         one.dust(),
-        one.remark());
+        one.remark(),
+        one.measured());
   }
 }

@@ -2,6 +2,7 @@ package happysaucer.server.species;
 
 import happysaucer.core.advice.Fault;
 import happysaucer.server.advice.AdviceService.CallChange;
+import happysaucer.server.exchange.Format;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -87,11 +88,6 @@ final class SpeciesAnswers {
       @NotNull(message = "Say CSV or JSON.") Format format,
       @NotBlank(message = "Send the entries.") String text,
       @NotNull(message = "Say whether to save, or only to try.") Boolean save) {}
-
-  enum Format {
-    CSV,
-    JSON
-  }
 
   record ImportRow(int line, String name, boolean isNew, List<Fault> faults) {}
 

@@ -14,6 +14,8 @@ import happysaucer.server.advice.AdviceService.CallChange;
 import happysaucer.server.advice.Books;
 import happysaucer.server.advice.Glances;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.exchange.EntriesIn;
+import happysaucer.server.exchange.Format;
 import happysaucer.server.history.ChangeLog;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
@@ -23,7 +25,6 @@ import happysaucer.server.species.SpeciesAnswers.Cell;
 import happysaucer.server.species.SpeciesAnswers.ColumnView;
 import happysaucer.server.species.SpeciesAnswers.EntryCells;
 import happysaucer.server.species.SpeciesAnswers.FormView;
-import happysaucer.server.species.SpeciesAnswers.Format;
 import happysaucer.server.species.SpeciesAnswers.GroupCells;
 import happysaucer.server.species.SpeciesAnswers.ImportRow;
 import happysaucer.server.species.SpeciesAnswers.ImportView;
@@ -48,6 +49,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.annotation.DependsOn;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
@@ -60,6 +62,8 @@ import tools.jackson.databind.ObjectMapper;
 
 /** The species book as a team reads and edits it: shipped entries, and the team's own. */
 @Service
+// it may name mixes of the team, which have to be there first
+@DependsOn("mixBook")
 class SpeciesBook {
   /** So many plants are asked at most what an edit would change for them. */
   private static final int MOST_ASKED = 1000;
@@ -67,6 +71,8 @@ class SpeciesBook {
   private static final int MOST_CHANGES_SHOWN = 100;
 
   private static final Logger LOG = LoggerFactory.getLogger(SpeciesBook.class);
+  private static final List<String> COLUMNS =
+      SpeciesForm.columns().stream().map(SpeciesColumn::key).toList();
 
   private final SpeciesMapper mapper;
   private final Books books;
@@ -99,7 +105,7 @@ class SpeciesBook {
     this.user = user;
     this.json = json;
     try {
-      books.use(books.with(List.copyOf(edits().values())));
+      books.useSpecies(List.copyOf(edits().values()));
     } catch (IllegalArgumentException e) {
       // a newer shipped book may have taken a name that the team uses
       LOG.error("The team's species cannot be used, the shipped ones hold: {}", e.getMessage());
@@ -287,7 +293,7 @@ class SpeciesBook {
           }
         });
     try {
-      return books.with(List.copyOf(edits.values()));
+      return books.withSpecies(List.copyOf(edits.values()));
     } catch (IllegalArgumentException e) {
       throw InputException.of(
           "commonNames",
@@ -411,9 +417,8 @@ class SpeciesBook {
           @Override
           public void afterCommit() {
             // read anew: someone else may have saved another entry meanwhile
-            books.use(
-                Objects.requireNonNull(
-                    ofItsOwn.execute(s -> books.with(List.copyOf(edits().values())))));
+            books.useSpecies(
+                Objects.requireNonNull(ofItsOwn.execute(s -> List.copyOf(edits().values()))));
             glances.bringUpToDate();
           }
         });
@@ -436,7 +441,9 @@ class SpeciesBook {
   @Transactional
   public ImportView enter(SpeciesImport request) {
     List<Fault> sheetFaults = new ArrayList<>();
-    List<Map<String, String>> entries = new EntriesIn(json).read(request, sheetFaults);
+    List<Map<String, String>> entries =
+        new EntriesIn(json, COLUMNS, Set.of("name", "group"))
+            .read(request.format(), request.text(), sheetFaults);
     if (!sheetFaults.isEmpty()) {
       return new ImportView(
           sheetFaults, List.of(), new SpeciesEffect(List.of(), 0, 0, List.of()), false);

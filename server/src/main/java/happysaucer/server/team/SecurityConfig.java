@@ -99,19 +99,29 @@ class SecurityConfig {
                     .permitAll()
                     .requestMatchers("/api/clock")
                     .hasRole("PLANNER")
-                    .requestMatchers(HttpMethod.POST, "/api/species-effect", "/api/method/effect")
+                    .requestMatchers(
+                        HttpMethod.POST,
+                        "/api/species-effect",
+                        "/api/method/effect",
+                        "/api/media-effect/*")
                     .authenticated()
                     .requestMatchers(
                         HttpMethod.PUT,
                         "/api/method",
                         "/api/species/*",
+                        "/api/media/*/*",
+                        "/api/mix-room/items/*",
+                        "/api/mix-room/measures",
                         "/api/team",
                         "/api/message-templates/*")
                     .hasRole("PLANNER")
                     .requestMatchers(
-                        HttpMethod.DELETE, "/api/species/*", "/api/message-templates/*")
+                        HttpMethod.DELETE,
+                        "/api/species/*",
+                        "/api/media/*/*",
+                        "/api/message-templates/*")
                     .hasRole("PLANNER")
-                    .requestMatchers(HttpMethod.POST, "/api/species-import")
+                    .requestMatchers(HttpMethod.POST, "/api/species-import", "/api/media-import")
                     .hasRole("PLANNER")
                     .requestMatchers(
                         HttpMethod.POST,

@@ -1,11 +1,7 @@
-package happysaucer.server.species;
+package happysaucer.server.exchange;
 
 import happysaucer.core.advice.Fault;
-import happysaucer.core.book.SpeciesColumn;
-import happysaucer.core.book.SpeciesForm;
-import happysaucer.server.exchange.Rows;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,27 +10,41 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
-/** Reads entries of the species book from CSV or JSON, as cells by column. */
-final class EntriesIn {
+/** Reads entries of a table of the book from CSV or JSON, as cells by column. */
+public final class EntriesIn {
   private static final int MOST_IMPORTED = 500;
 
   private final ObjectMapper json;
+  private final List<String> columns;
+  private final Set<String> needed;
 
-  EntriesIn(ObjectMapper json) {
+  /**
+   * @param needed of the columns, without which no entry can be read
+   */
+  public EntriesIn(ObjectMapper json, List<String> columns, Set<String> needed) {
     this.json = json;
+    this.columns = columns;
+    this.needed = needed;
   }
 
-  List<Map<String, String>> read(SpeciesAnswers.SpeciesImport request, List<Fault> faults) {
-    if (request.format() == SpeciesAnswers.Format.CSV) {
-      Rows.Head head = new Rows.Head(MOST_IMPORTED).needed("name").needed("group");
-      for (SpeciesColumn column : SpeciesForm.columns()) {
-        head.optional(column.key());
+  /**
+   * @param faults of the text as a whole are added here
+   */
+  public List<Map<String, String>> read(Format format, String text, List<Fault> faults) {
+    if (format == Format.CSV) {
+      Rows.Head head = new Rows.Head(MOST_IMPORTED);
+      for (String column : columns) {
+        if (needed.contains(column)) {
+          head.needed(column);
+        } else {
+          head.optional(column);
+        }
       }
-      Rows sheet = Rows.read(request.text(), head);
+      Rows sheet = Rows.read(text, head);
       faults.addAll(sheet.faults());
       return sheet.rows().stream().map(row -> full(row.cells())).toList();
     }
-    return readJson(request.text(), faults);
+    return readJson(text, faults);
   }
 
   private List<Map<String, String>> readJson(String text, List<Fault> faults) {
@@ -49,8 +59,7 @@ final class EntriesIn {
       faults.add(new Fault("text", "Send a list of 1 to " + MOST_IMPORTED + " entries.", null));
       return List.of();
     }
-    Set<String> known = new HashSet<>();
-    SpeciesForm.columns().forEach(column -> known.add(column.key()));
+    Set<String> known = Set.copyOf(columns);
     List<Map<String, String>> entries = new ArrayList<>();
     for (JsonNode node : tree) {
       Map<String, String> cells = new LinkedHashMap<>();
@@ -73,10 +82,10 @@ final class EntriesIn {
     return entries;
   }
 
-  private static Map<String, String> full(Map<String, String> given) {
+  private Map<String, String> full(Map<String, String> given) {
     Map<String, String> cells = new LinkedHashMap<>();
-    for (SpeciesColumn column : SpeciesForm.columns()) {
-      cells.put(column.key(), given.getOrDefault(column.key(), "").trim());
+    for (String column : columns) {
+      cells.put(column, given.getOrDefault(column, "").trim());
     }
     return cells;
   }
