@@ -141,6 +141,8 @@ export const reads = {
     }),
   reminded: (jobId: string) => queryOptions({ queryKey: ['reminded', jobId], queryFn: () => body(api.GET('/api/jobs/{id}/reminded', { params: { path: { id: jobId } } })) }),
   orders: () => queryOptions({ queryKey: ['orders'], queryFn: () => body(api.GET('/api/orders', {})) }),
+  needed: (weeks: number) =>
+    queryOptions({ queryKey: ['orders', 'needed', weeks], queryFn: () => body(api.GET('/api/orders/needed', { params: { query: { weeks } } })), placeholderData: (before) => before }),
   shelf: () => queryOptions({ queryKey: ['shelf'], queryFn: () => body(api.GET('/api/shelf', {})) }),
   clients: (search: string) => queryOptions({ queryKey: ['clients', search], queryFn: () => clientsBy(search), placeholderData: (before) => before }),
   clientPages: (search: string) =>

@@ -2036,6 +2036,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/needed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["needed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/needed.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["neededAsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mixes": {
         parameters: {
             query?: never;
@@ -4054,7 +4086,8 @@ export interface components {
         };
         OrderRequest: {
             /** Format: uuid */
-            shelfPotId: string;
+            shelfPotId?: string | null;
+            ingredient?: string | null;
             supplier: string;
             /** Format: int32 */
             amount: number;
@@ -4068,7 +4101,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** Format: uuid */
-            shelfPotId: string;
+            shelfPotId: string | null;
+            ingredient: string | null;
             pot: string;
             supplier: string;
             /** Format: int32 */
@@ -4951,6 +4985,7 @@ export interface components {
             /** Format: int32 */
             amount: number;
             last: boolean;
+            lot?: string | null;
         };
         MixMoveRequest: {
             /** Format: uuid */
@@ -5710,6 +5745,10 @@ export interface components {
             /** Format: double */
             litres: number;
         };
+        DryDownView: {
+            drawn: components["schemas"]["DryDowns"];
+            felt: components["schemas"]["FeltWet"][];
+        };
         DryDowns: {
             now: components["schemas"]["DryCurve"];
             seen: components["schemas"]["DrySeen"][];
@@ -5757,6 +5796,13 @@ export interface components {
             /** Format: double */
             left: number;
         };
+        FeltWet: {
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            days: number;
+            wet: boolean;
+        };
         PotWidth: {
             /** Format: double */
             topMm: number;
@@ -5772,6 +5818,37 @@ export interface components {
             first: components["schemas"]["DryCurve"];
             settled: components["schemas"]["DryCurve"];
             words: string[];
+        };
+        NeededLine: {
+            /** @enum {string} */
+            kind: "POT" | "INGREDIENT" | "FEED" | "SUNDRY";
+            code: string;
+            label: string;
+            /** Format: double */
+            amount: number;
+            unit: string;
+            /** Format: date */
+            firstOn: string;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: double */
+            stock: number | null;
+            /** Format: double */
+            onItsWay: number;
+            /** Format: double */
+            wanting: number;
+            supplier: string;
+            /** Format: int32 */
+            bags: number | null;
+        };
+        NeededView: {
+            /** Format: int32 */
+            weeks: number;
+            /** Format: date */
+            until: string;
+            lines: components["schemas"]["NeededLine"][];
+            /** Format: int32 */
+            unplanned: number;
         };
         IngredientView: {
             code: string;
@@ -9926,7 +10003,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DryDowns"];
+                    "application/json": components["schemas"]["DryDownView"];
                 };
             };
         };
@@ -9967,6 +10044,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OrderView"][];
+                };
+            };
+        };
+    };
+    needed: {
+        parameters: {
+            query: {
+                weeks: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeededView"];
+                };
+            };
+        };
+    };
+    neededAsCsv: {
+        parameters: {
+            query: {
+                weeks: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

@@ -327,13 +327,13 @@ export const writes = {
   saveOrder: write({
     send: ({ id, version: of, request }: MaybeNew<Schemas['OrderRequest']>) =>
       body(api.PUT('/api/orders/{id}', { params: { path: { id }, header: version(of) }, body: request })),
-    touches: () => [['season']],
+    touches: () => [['season'], ['orders', 'needed']],
     fills: () => ['orders'],
   }),
   receiveOrder: write({
     send: ({ id, request }: { id: string; request: Schemas['DeliveryRequest'] }) =>
       body(api.POST('/api/orders/{id}/deliveries', { params: { path: { id } }, body: request })),
-    touches: () => [...OF_THE_SHELF, ...OF_THE_SEASON],
+    touches: () => [...OF_THE_SHELF, ...OF_THE_SEASON, ['mix-room'], ['batches'], ['orders', 'needed']],
     fills: () => ['orders'],
   }),
   removePot: write({

@@ -7,6 +7,8 @@ interface Props {
   title: string;
   curve: Curve;
   seen: Schemas['DrySeen'][];
+  /** Wet or dry in the hand: no number, so it stands at the edge. */
+  felt: Schemas['FeltWet'][];
   refillLeft: number;
   /** Days of wet fresh medium that its kind stands; null where there is none to speak of. */
   ringStands: number | null;
@@ -15,12 +17,13 @@ interface Props {
 const GAP = 14;
 
 /** Water of ball, fresh medium and top from day to day, with what was found on it. */
-export function Chart({ title, curve, seen, refillLeft, ringStands }: Props) {
+export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Props) {
   const last = curve.points[curve.points.length - 1]?.day ?? 1;
   const to = Math.max(last, ...seen.map((s) => s.days * 1.05));
+  const probed = felt.filter((f) => f.days <= to);
   const at = scales(to);
   const { x, y } = at;
-  const words = `${curveWords(title, curve)}${seen.length > 0 ? `; ${seen.length} of its own waterings and weights are marked` : ''}.`;
+  const words = `${curveWords(title, curve)}${seen.length > 0 ? `; ${seen.length} of its own waterings and weights are marked` : ''}${probed.length > 0 ? `; felt ${probed.filter((f) => f.wet).length} times wet, ${probed.filter((f) => !f.wet).length} times dry` : ''}.`;
   const floor = FRAME.height - FRAME.bottom;
   const from = curve.daysToRefillFrom;
   const until = curve.daysToRefillTo;
@@ -71,6 +74,11 @@ export function Chart({ title, curve, seen, refillLeft, ringStands }: Props) {
             <title>{`${s.from === 'WEIGHED' ? 'Weighed' : 'Watered'} on ${day(s.on)}, ${Math.round(s.days)} days after the last: ${Math.round(s.left * 100)} % left`}</title>
           </circle>
         ))}
+        {probed.map((f) => (
+          <rect key={f.on + String(f.wet)} x={x(f.days) - 5} y={f.wet ? FRAME.top + 1 : floor - 11} width={10} height={10} className={f.wet ? classes.feltWet : classes.feltDry}>
+            <title>{`Felt ${f.wet ? 'wet' : 'dry'} on ${day(f.on)}, ${Math.round(f.days)} days after water`}</title>
+          </rect>
+        ))}
       </svg>
       <ul className={classes.key} aria-label="How to read the drawing">
         <li><i data-of="ball" /> old ball</li>
@@ -79,6 +87,7 @@ export function Chart({ title, curve, seen, refillLeft, ringStands }: Props) {
         <li><i data-of="range" /> its range</li>
         {(curve.daysAirless ?? 0) > 0.05 && <li><i data-of="airless" /> hardly any air</li>}
         {ring > 0 && ringStands !== null && <li><i data-of="wet" /> fresh medium wet, and what its kind stands</li>}
+        {probed.length > 0 && <li><i data-of="felt" /> felt wet (above) or dry (below)</li>}
         {seen.some((s) => s.from === 'WATERED') && <li><i data-of="poured" /> found at a watering</li>}
         {seen.some((s) => s.from === 'WEIGHED') && <li><i data-of="weighed" /> by the scales</li>}
       </ul>

@@ -30,10 +30,10 @@ export function DryDownPage() {
   if (dry.error) return <Trouble error={dry.error} again={() => void dry.refetch()} />;
   if (plant.error) return <Trouble error={plant.error} />;
   if (!plant.data || !dry.data) return <Waiting />;
-  return <Drawn plant={plant.data.plant} view={dry.data} />;
+  return <Drawn plant={plant.data.plant} view={dry.data.drawn} felt={dry.data.felt} />;
 }
 
-function Drawn({ plant, view }: { plant: Schemas['PlantView']['plant']; view: Schemas['DryDowns'] }) {
+function Drawn({ plant, view, felt }: { plant: Schemas['PlantView']['plant']; view: Schemas['DryDowns']; felt: Schemas['FeltWet'][] }) {
   const { units } = useReader();
   const best = view.widths.findIndex((w) => w.best);
   const [at, setAt] = useState(best < 0 ? Math.min(2, Math.max(0, view.widths.length - 1)) : best);
@@ -58,7 +58,7 @@ function Drawn({ plant, view }: { plant: Schemas['PlantView']['plant']; view: Sc
       </div>
       <div className={classes.bench}>
         <section aria-label="Dry-down">
-          <Chart title={title} curve={curve} seen={stage === 'now' ? view.seen : []} refillLeft={view.refillLeft} ringStands={stage === 'first' ? view.ringWetStands : null} />
+          <Chart title={title} curve={curve} seen={stage === 'now' ? view.seen : []} felt={stage === 'now' ? felt : []} refillLeft={view.refillLeft} ringStands={stage === 'first' ? view.ringWetStands : null} />
           <dl className={classes.figures}>
             <Figure name={stage === 'first' ? 'Water it after, by the old ball' : 'Wants water after'} value={daysWords(curve)} />
             <Figure name="Hardly any air" value={curve.daysAirless ? say(days(curve.daysAirless)) : 'never'} />

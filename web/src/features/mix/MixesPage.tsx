@@ -27,6 +27,9 @@ const LEAST_DRAWN = 220;
 const SETTLES_MS = 120;
 const COARSE_MM = 30;
 
+/** Beside a pot with a coarse layer: the same pot without it. */
+const BARE = 'bare';
+
 /** Depths of pots, of their width; null for the usual one. */
 const DEPTHS = [
   { value: 'usual', label: 'As deep as usual', of: null },
@@ -49,6 +52,7 @@ export function MixesPage() {
   const of = DEPTHS.find((d) => d.value === depth)?.of ?? null;
   const asked = { topMm: settled, heightMm: of === null ? null : Math.max(60, Math.round(settled * of)), coarseMm: coarse ? COARSE_MM : 0, species: species || null };
   const { data, error, refetch } = useQuery(reads.mixes(asked));
+  const without = useQuery({ ...reads.mixes({ ...asked, coarseMm: 0 }), enabled: coarse });
   const kinds = useQuery(reads.speciesList(''));
   if (error) return <Trouble error={error} again={() => void refetch()} />;
   if (!data) return <Waiting />;
@@ -56,7 +60,8 @@ export function MixesPage() {
   const makeable = (m: Mix) => (m.stockLitres ?? 0) > 0 || m.parts.every((p) => (have.get(p.ingredient) ?? 0) > 0);
   const listed = stocked ? data.mixes.filter(makeable) : data.mixes;
   const one = listed.find((m) => m.code === chosen) ?? listed[0];
-  const other = data.mixes.find((m) => m.code === beside) ?? data.mixes[1];
+  const bare = coarse && beside === BARE ? without.data?.mixes.find((m) => m.code === one?.code) : undefined;
+  const other = bare ?? data.mixes.find((m) => m.code === beside) ?? data.mixes[1];
   return (
     <>
       <title>Mixes · Happy Saucer</title>
@@ -99,7 +104,7 @@ export function MixesPage() {
           onChange={(e) => setSpecies(e.currentTarget.value)}
         />
         <Checkbox label="Only what is mixed or can be" checked={stocked} onChange={(e) => setStocked(e.currentTarget.checked)} />
-        <Checkbox label={`Over ${say(width(COARSE_MM, units))} of grit`} checked={coarse} onChange={(e) => setCoarse(e.currentTarget.checked)} />
+        <Checkbox label={`Over ${say(width(COARSE_MM, units))} of grit`} checked={coarse} onChange={(e) => { setCoarse(e.currentTarget.checked); setBeside(e.currentTarget.checked ? BARE : 'succulent'); }} />
       </div>
       <div className={classes.bench}>
         <ol className={classes.list} aria-label="Mixes">
@@ -111,7 +116,7 @@ export function MixesPage() {
         {one && other && (
           <div className={classes.pair}>
             <InPot mix={one} view={data} />
-            <InPot mix={other} view={data} pick={{ all: data.mixes, choose: setBeside }} />
+            <InPot mix={other} view={data} pick={{ value: bare ? BARE : other.code, all: [...(coarse ? [{ code: BARE, label: 'The same without the layer' }] : []), ...data.mixes], choose: setBeside }} />
             <ul className={classes.key} aria-label="How to read the drawings">
               <li><i data-water /> water</li>
               <li><i data-air /> air</li>
@@ -147,13 +152,13 @@ function Row({ mix: m, chosen, choose }: { mix: Mix; chosen: boolean; choose: (c
   );
 }
 
-function InPot({ mix: m, view, pick }: { mix: Mix; view: Schemas['MixesView']; pick?: { all: Mix[]; choose: (code: string) => void } }) {
+function InPot({ mix: m, view, pick }: { mix: Mix; view: Schemas['MixesView']; pick?: { value: string; all: { code: string; label: string }[]; choose: (code: string) => void } }) {
   const { units } = useReader();
   const drawn = bands(m.layers, view.topMm, view.heightMm, Math.max(LEAST_DRAWN, view.topMm));
   return (
     <article className={classes.inPot} aria-label={m.label}>
       {pick ? (
-        <NativeSelect aria-label="Beside it" value={m.code} data={pick.all.map((o) => ({ value: o.code, label: o.label }))} onChange={(e) => pick.choose(e.currentTarget.value)} />
+        <NativeSelect aria-label="Beside it" value={pick.value} data={pick.all.map((o) => ({ value: o.code, label: o.label }))} onChange={(e) => pick.choose(e.currentTarget.value)} />
       ) : (
         <h2>{m.label}</h2>
       )}

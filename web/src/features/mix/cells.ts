@@ -60,10 +60,13 @@ export const EMPTY: Record<Kind, Cells> = {
 
 /** A code made of a name: "Our fern mix" is our-fern-mix, an ingredient OUR_FERN_MIX. */
 export function codeOf(kind: Kind, label: string): string {
-  const plain = label
+  const latin = label
     .normalize('NFD')
+    .replace(/\p{M}/gu, '')
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .replace(/[^A-Za-z0-9 ]/g, '')
     .trim();
+  // a name without a Latin letter still needs a code that keyboards agree on
+  const plain = latin || (label.trim() ? `own ${[...label].reduce((sum, c) => (sum * 31 + (c.codePointAt(0) ?? 0)) % 1e6, 7)}` : '');
   return kind === 'MIX' ? plain.toLowerCase().replace(/ +/g, '-').slice(0, 39) : plain.toUpperCase().replace(/ +/g, '_').slice(0, 39);
 }

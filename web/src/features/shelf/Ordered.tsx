@@ -10,21 +10,24 @@ import { writes } from '../../api/writes';
 import { Act } from '../../ui/Act';
 import { Conflict } from '../../ui/Conflict';
 import { DateField } from '../../ui/DateField';
-import { day, dayYear } from '../../ui/format';
+import { day, dayYear, litres, say } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
+import { Needed, type Wanting } from './Needed';
 import type { ShelfItem } from './useShelf';
 import classes from './Shelf.module.css';
 
 type Order = Schemas['OrderView'];
 
-const LABELS = { shelfPotId: 'Which pot', supplier: 'From whom', amount: 'How many', orderedOn: 'Ordered on', dueOn: 'Comes on', note: 'Note' };
+const LABELS = { shelfPotId: 'What', ingredient: 'What', supplier: 'From whom', amount: 'How many', orderedOn: 'Ordered on', dueOn: 'Comes on', note: 'Note' };
 
 /** What is on its way, and what it is for. */
 export function Ordered({ items }: { items: ShelfItem[] }) {
   const { today, mayWork } = useReader();
+  const room = useQuery(reads.mixRoom());
+  const bought = (room.data?.items ?? []).filter((i) => i.kind === 'INGREDIENT' && i.bagLitres !== null);
   const { data } = useQuery(reads.orders());
-  const [editing, setEditing] = useState<Order | 'new' | null>(null);
+  const [editing, setEditing] = useState<Order | Wanting | 'new' | null>(null);
   const [here, setHere] = useState<Order | null>(null);
   if (!data || (data.length === 0 && !mayWork)) return null;
   return (
@@ -46,7 +49,7 @@ export function Ordered({ items }: { items: ShelfItem[] }) {
               <span className={`${classes.due} measure`}>{day(o.dueOn)}</span>
               <span>
                 <strong>
-                  {o.amount - o.received} × {o.pot}
+                  {o.amount - o.received} × {o.ingredient ? `a bag of ${o.pot}` : o.pot}
                 </strong>{' '}
                 from {o.supplier}
                 {o.received > 0 && `, ${o.received} have come`}
@@ -71,20 +74,33 @@ export function Ordered({ items }: { items: ShelfItem[] }) {
           ))}
         </ul>
       )}
-      {editing && <Edit order={editing === 'new' ? null : editing} items={items} close={() => setEditing(null)} />}
+      {mayWork && <Needed order={setEditing} />}
+      {editing && <Edit order={editing === 'new' || !('id' in editing) ? null : editing} wanting={editing !== 'new' && !('id' in editing) ? editing : null} items={items} bought={bought} close={() => setEditing(null)} />}
       {here && <Came order={here} close={() => setHere(null)} />}
     </section>
   );
 }
 
-function Edit({ order, items, close }: { order: Order | null; items: ShelfItem[]; close: () => void }) {
-  const { today } = useReader();
+interface EditProps {
+  order: Order | null;
+  /** What is to be ordered, of a new one. */
+  wanting: Wanting | null;
+  items: ShelfItem[];
+  bought: Schemas['MixItemView'][];
+  close: () => void;
+}
+
+/** Pots and ingredients stand in one list; an ingredient is told by this. */
+const BAG = 'bag:';
+
+function Edit({ order, wanting, items, bought, close }: EditProps) {
+  const { today, units } = useReader();
   const once = useOnce();
   const form = useForm({
     initialValues: {
-      shelfPotId: order?.shelfPotId ?? items[0]?.pot.id ?? '',
-      supplier: order?.supplier ?? '',
-      amount: (order?.amount ?? 1) as number | string,
+      what: order ? (order.shelfPotId ?? `${BAG}${order.ingredient ?? ''}`) : wanting ? `${wanting.kind === 'INGREDIENT' ? BAG : ''}${wanting.code}` : (items[0]?.pot.id ?? ''),
+      supplier: order?.supplier ?? wanting?.supplier ?? '',
+      amount: (order?.amount ?? wanting?.amount ?? 1) as number | string,
       orderedOn: order?.orderedOn ?? today,
       dueOn: order?.dueOn ?? '',
       note: order?.note ?? '',
@@ -99,7 +115,15 @@ function Edit({ order, items, close }: { order: Order | null; items: ShelfItem[]
   });
   const { values: v } = form;
   const missing = v.supplier.trim() === '' ? 'Say from whom.' : v.amount === '' ? 'Say how many.' : v.dueOn === '' && 'Give the day on which it comes.';
-  const send = (version: number | null) => save.mutate({ id: order?.id ?? once.id(), version, request: { ...v, amount: Number(v.amount) } });
+  const bag = v.what.startsWith(BAG);
+  const send = (version: number | null) => {
+    const { what, ...rest } = v;
+    save.mutate({
+      id: order?.id ?? once.id(),
+      version,
+      request: { ...rest, shelfPotId: bag ? null : what, ingredient: bag ? what.slice(BAG.length) : null, amount: Number(v.amount) },
+    });
+  };
   return (
     <Modal opened onClose={close} title={order ? `The order of ${order.pot}` : 'An order'}>
       <form
@@ -109,9 +133,17 @@ function Edit({ order, items, close }: { order: Order | null; items: ShelfItem[]
           if (!missing) send(order?.version ?? null);
         }}
       >
-        <NativeSelect label={LABELS.shelfPotId} {...form.getInputProps('shelfPotId')} error={faults.shelfPotId} data={items.map((i) => ({ value: i.pot.id, label: i.pot.name }))} />
+        <NativeSelect
+          label={LABELS.shelfPotId}
+          {...form.getInputProps('what')}
+          error={faults.shelfPotId ?? faults.ingredient}
+          data={[
+            { group: 'Pots', items: items.map((i) => ({ value: i.pot.id, label: i.pot.name })) },
+            { group: 'Ingredients, in bags', items: bought.map((i) => ({ value: `${BAG}${i.code}`, label: `${i.label}, ${say(litres(i.bagLitres ?? 0, units))}` })) },
+          ]}
+        />
         <TextInput label={LABELS.supplier} maxLength={120} {...form.getInputProps('supplier')} error={faults.supplier} />
-        <NumberInput label={LABELS.amount} min={1} max={10000} allowDecimal={false} {...form.getInputProps('amount')} error={faults.amount} />
+        <NumberInput label={bag ? 'How many bags' : LABELS.amount} min={1} max={10000} allowDecimal={false} {...form.getInputProps('amount')} error={faults.amount} />
         <DateField label={LABELS.orderedOn} value={v.orderedOn} max={today} change={(to) => form.setFieldValue('orderedOn', to)} error={faults.orderedOn} />
         <DateField label={LABELS.dueOn} value={v.dueOn} change={(to) => form.setFieldValue('dueOn', to)} error={faults.dueOn} />
         <TextInput label={LABELS.note} maxLength={400} {...form.getInputProps('note')} error={faults.note} />
@@ -138,25 +170,28 @@ function Came({ order, close }: { order: Order; close: () => void }) {
   const once = useOnce();
   const open = order.amount - order.received;
   const [amount, setAmount] = useState<number | string>(open);
+  const [lot, setLot] = useState('');
   const receive = useWrite(writes.receiveOrder, {
     done: () => {
-      notifyDone(`${order.pot}: on the shelf.`);
+      notifyDone(`${order.pot}: ${order.ingredient ? 'in the mix room' : 'on the shelf'}.`);
       close();
     },
     failed: (e) => once.refused(e),
   });
   const count = Number(amount);
-  const send = (last: boolean, n: number) => receive.mutate({ id: order.id, request: { id: once.id(), amount: n, last } });
+  const there = order.ingredient ? 'In the mix room' : 'On the shelf';
+  const send = (last: boolean, n: number) => receive.mutate({ id: order.id, request: { id: once.id(), amount: n, last, lot: order.ingredient ? lot : null } });
   return (
     <Modal opened onClose={close} title={`${order.pot}, from ${order.supplier}`}>
       <div className={classes.dialog}>
         <NumberInput label="How many came" min={1} max={10000} allowDecimal={false} value={amount} onChange={setAmount} data-autofocus />
+        {order.ingredient && <TextInput label="Lot, as on the bags" maxLength={60} value={lot} onChange={(e) => setLot(e.currentTarget.value)} />}
         <Act missing={(amount === '' || count < 1) && 'Say how many came.'} loading={receive.isPending} onClick={() => send(count >= open, count)}>
-          {count >= open ? 'On the shelf' : `On the shelf; ${open - count} still to come`}
+          {count >= open ? there : `${there}; ${open - count} still to come`}
         </Act>
         {count < open && count > 0 && (
           <Button variant="default" loading={receive.isPending} onClick={() => send(true, count)}>
-            On the shelf; the others do not come
+            {there}; the others do not come
           </Button>
         )}
         <Button variant="subtle" color="oxblood" loading={receive.isPending} onClick={() => send(true, 0)}>

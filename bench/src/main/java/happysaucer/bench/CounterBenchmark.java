@@ -34,7 +34,13 @@ public final class CounterBenchmark {
               "15",
               List.of(
                   new String[] {"roots from", "ROOTS_FROM_DRAIN_HOLES", "1"},
-                  new String[] {"circling", "ROOTS_CIRCLING", "1"})));
+                  new String[] {"circling", "ROOTS_CIRCLING", "1"})),
+          new Customer(
+              "swiss cheese",
+              "21",
+              List.<String[]>of(new String[] {"roots from", "ROOTS_FROM_DRAIN_HOLES", "2"})),
+          new Customer(
+              "aloe", "12", List.<String[]>of(new String[] {"circling", "ROOTS_CIRCLING", "2"})));
 
   private final Page page;
 

@@ -59,14 +59,18 @@ public final class PagesBenchmark {
   }
 
   private String get(String path) throws IOException, InterruptedException {
+    return send("technician", HttpRequest.newBuilder(URI.create(url + path)));
+  }
+
+  private String send(String account, HttpRequest.Builder request)
+      throws IOException, InterruptedException {
+    String path = request.build().uri().getPath();
     String who =
         Base64.getEncoder()
-            .encodeToString("technician:happy-saucer".getBytes(StandardCharsets.UTF_8));
+            .encodeToString((account + ":happy-saucer").getBytes(StandardCharsets.UTF_8));
     HttpResponse<String> answer =
         client.send(
-            HttpRequest.newBuilder(URI.create(url + path))
-                .header("Authorization", "Basic " + who)
-                .build(),
+            request.header("Authorization", "Basic " + who).build(),
             HttpResponse.BodyHandlers.ofString());
     if (answer.statusCode() != 200) {
       throw new IllegalStateException(path + ": " + answer.statusCode() + " " + answer.body());
@@ -118,7 +122,47 @@ public final class PagesBenchmark {
       System.out.printf(
           "%-28s %8.1f %8.1f %8.1f%n", page.getKey(), ms[MEASURED / 2], high, ms[MEASURED - 1]);
     }
+    recomputed(ids);
     System.out.println(
         good ? "every page within 100 ms at the 95th percentile" : "some page takes longer");
+  }
+
+  /**
+   * An ingredient is measured, and with it the water and the calls of all plants are made anew;
+   * pages are asked for meanwhile.
+   */
+  private void recomputed(List<String> ids) throws Exception {
+    String page = get("/api/media/INGREDIENT/COIR");
+    Matcher cell = Pattern.compile("\\{\"key\":\"(\\w+)\",\"text\":\"([^\"]*)\"}").matcher(page);
+    StringBuilder cells = new StringBuilder();
+    while (cell.find()) {
+      String text = cell.group(1).equals("alphaPerCm") ? "0.16" : cell.group(2);
+      cells
+          .append(cells.isEmpty() ? "" : ",")
+          .append("{\"key\":\"%s\",\"text\":\"%s\"}".formatted(cell.group(1), text));
+    }
+    send(
+        "planner",
+        HttpRequest.newBuilder(URI.create(url + "/api/media/INGREDIENT/COIR"))
+            .header("Content-Type", "application/json")
+            .header("If-Match", "\"0\"")
+            .PUT(HttpRequest.BodyPublishers.ofString("{\"cells\":[" + cells + "]}")));
+    long began = System.nanoTime();
+    List<Double> ms = new ArrayList<>();
+    Pattern waiting = Pattern.compile("\"waiting\":(\\d+)}");
+    String left;
+    do {
+      long start = System.nanoTime();
+      get("/api/plants/" + ids.get(random.nextInt(ids.size())));
+      ms.add((System.nanoTime() - start) / 1e6);
+      TimeUnit.MILLISECONDS.sleep(250);
+      Matcher matcher = waiting.matcher(get("/api/plants?search=l-1"));
+      left = matcher.find() ? matcher.group(1) : "0";
+    } while (!left.equals("0"));
+    ms.sort(null);
+    System.out.printf(
+        "an ingredient was measured: calls, forecast and water of all plants anew in %.1f s;"
+            + " a plant's page meanwhile %.0f ms (median), %.0f (95th)%n",
+        (System.nanoTime() - began) / 1e9, ms.get(ms.size() / 2), ms.get((int) (ms.size() * 0.95)));
   }
 }

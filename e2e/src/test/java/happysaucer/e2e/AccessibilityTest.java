@@ -203,9 +203,6 @@ class AccessibilityTest {
       page.getByLabel("Width of its pot").fill("15");
       page.getByLabel("Customer").waitFor();
       look(page, axe, "counter", faults);
-      page.navigate("/mixes");
-      page.locator("article svg").first().waitFor();
-      look(page, axe, "mixes", faults);
       page.navigate("/messages");
       page.locator("pre").waitFor();
       look(page, axe, "messages", faults);
@@ -226,6 +223,48 @@ class AccessibilityTest {
       page.locator("button", new Page.LocatorOptions().setHasText("Change")).first().click();
       page.locator("legend").first().waitFor();
       look(page, axe, "crews", faults);
+    }
+    assertThat(faults).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"DESK, LIGHT", "NARROW, LIGHT", "PHONE, DARK"})
+  void theMixRoom(Size size, ColorScheme scheme) throws IOException {
+    String axe = Files.readString(Path.of("../web/node_modules/axe-core/axe.min.js"));
+    Map<String, List<String>> faults = new LinkedHashMap<>();
+    try (BrowserContext context = Demo.chromium().context(Demo.app().url(), size, scheme)) {
+      Page page = Chromium.signedIn(context, "Odda Fennick");
+      page.navigate("/mixes");
+      page.locator("article svg").first().waitFor();
+      page.locator("#ingredients").waitFor();
+      look(page, axe, "mixes", faults);
+      page.navigate("/mixes/citrus");
+      page.locator("figure svg").waitFor();
+      page.locator("#substitutes").waitFor();
+      button(page, "Measure it").click();
+      look(page, axe, "a mix and its bucket tests", faults);
+      button(page, "Edit").click();
+      page.locator("fieldset").waitFor();
+      look(page, axe, "editing a mix", faults);
+      page.navigate("/ingredients/COIR");
+      page.locator("#stock").waitFor();
+      look(page, axe, "an ingredient", faults);
+      page.navigate("/mixes-import");
+      page.locator("textarea").first().waitFor();
+      look(page, axe, "reading in mixes", faults);
+      page.navigate("/batches");
+      page.locator("#to-mix").waitFor();
+      page.locator("#made").waitFor();
+      look(page, axe, "batches", faults);
+      page.locator("#made ~ ul a").first().click();
+      page.locator("#who-got").waitFor();
+      look(page, axe, "a batch", faults);
+      Pictures.open(page, "Umbrella tree", "T-002");
+      page.navigate(page.url() + "/water");
+      page.locator("#learning").waitFor();
+      page.locator("[role=slider]").first().focus();
+      page.keyboard().press("ArrowRight");
+      look(page, axe, "how it dries", faults);
     }
     assertThat(faults).isEmpty();
   }

@@ -65,7 +65,7 @@ public final class Pictures {
     page.locator("button", new Page.LocatorOptions().setHasText("Open a page for them")).click();
     page.locator("a[href^='/care/']").waitFor();
     page.locator("article h1").waitFor();
-    shoot(page, folder, "card");
+    mixRoom(page, folder);
     open(page, "Rose of China", "T-024");
     page.locator("a", new Page.LocatorOptions().setHasText("See the repot plan")).click();
     page.locator("h2", new Page.LocatorOptions().setHasText("Pots compared")).waitFor();
@@ -86,13 +86,23 @@ public final class Pictures {
     page.locator("a", new Page.LocatorOptions().setHasText("Repot planned for today")).click();
     page.locator("ol input").first().waitFor();
     shoot(page, folder, "job");
-    sheet(page, folder);
   }
 
-  /** The same sheet as it comes out of a printer. */
-  private static void sheet(Page page, Path folder) {
-    String job = page.url().substring(page.url().indexOf("/jobs/"));
-    print(page.request().get("/api" + job + "/sheet").body(), folder, "bench-sheet");
+  /** What goes in, and how long it stays wet. */
+  private static void mixRoom(Page page, Path folder) {
+    page.navigate("/mixes");
+    page.locator("article svg").first().waitFor();
+    page.locator("#ingredients").waitFor();
+    shoot(page, folder, "mixes");
+    page.navigate("/batches");
+    page.locator("#to-mix").waitFor();
+    page.locator("#made").waitFor();
+    shoot(page, folder, "batches");
+    open(page, "Umbrella tree", "T-002");
+    page.getByText("How it dries, and would in a wider pot").click();
+    page.getByText("Just potted").click();
+    page.locator("#wider").waitFor();
+    shoot(page, folder, "dry-down");
   }
 
   private static void print(byte[] pdf, Path folder, String name) {
@@ -152,19 +162,12 @@ public final class Pictures {
   private static void phone(Page page, Path folder) {
     page.locator("h2", new Page.LocatorOptions().setHasText("Ferry terminal hall")).waitFor();
     shoot(page, folder, "round-phone");
-    String round = page.url();
     open(page, "Sword fern", "T-011");
     page.locator("text=Card for whoever waters").click();
     page.locator("a[href^='/care/']").waitFor();
     page.navigate(page.locator("a[href^='/care/']").getAttribute("href"));
     page.locator("h1").waitFor();
     shoot(page, folder, "caretaker");
-    page.navigate(round);
-    page.locator("a[aria-label='Check Fiddle-leaf fig T-001']").click();
-    page.locator("#sign-WATER_POOLS").waitFor();
-    tap(page, "ROOTS_FROM_DRAIN_HOLES", "Clear");
-    page.waitForTimeout(700);
-    shoot(page, folder, "check-phone");
   }
 
   static void tap(Page page, String sign, String answer) {

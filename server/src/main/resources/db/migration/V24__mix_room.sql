@@ -109,3 +109,7 @@ create table bucket_test (
   tested_by uuid not null references app_user
 );
 create index bucket_test_mix on bucket_test (mix, tested_on);
+
+-- Bags of an ingredient are ordered like pots: one of the two.
+alter table pot_order alter column shelf_pot_id drop not null;
+alter table pot_order add column ingredient varchar(40);

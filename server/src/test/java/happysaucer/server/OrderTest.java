@@ -1,6 +1,7 @@
 package happysaucer.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -128,5 +129,80 @@ class OrderTest {
             "{\"bench\":false,\"materialNever\":false,\"orderId\":\"%s\"}".formatted(order));
     assertThat(ended.status()).isEqualTo(400);
     assertThat(ended.body()).contains("orderId", "has ended");
+  }
+
+  private JsonNode line(String code) {
+    for (JsonNode each : technician.get("/api/orders/needed?weeks=26").json().get("lines")) {
+      if (each.get("code").asString().equals(code)) {
+        return each;
+      }
+    }
+    throw new AssertionError("nothing needs " + code);
+  }
+
+  private double stock(String code) {
+    for (JsonNode item : technician.get("/api/mix-room").json().get("items")) {
+      if (item.get("code").asString().equals(code) && !item.get("litres").isNull()) {
+        return item.get("litres").asDouble();
+      }
+    }
+    return 0;
+  }
+
+  private void count(String code, double litres) {
+    technician.post(
+        "/api/mix-room/moves",
+        """
+        {"id":"%s","kind":"INGREDIENT","code":"%s","why":"COUNTED","litres":%s,"lot":"","note":""}"""
+            .formatted(UUID.randomUUID(), code, litres));
+  }
+
+  @Test
+  void whatTheNextWeeksNeedIsHeldAgainstStockAndOrders() {
+    double before = stock("COIR");
+    count("COIR", 0);
+    JsonNode wanting = line("COIR");
+    double needed = wanting.get("amount").asDouble();
+    assertThat(needed).isPositive();
+    assertThat(wanting.get("wanting").asDouble()).isCloseTo(needed, within(1e-6));
+    int bags = wanting.get("bags").asInt();
+    assertThat(bags * 50.0).isBetween(needed, needed + 50);
+    String bag =
+        """
+        {"ingredient":"COIR","supplier":"Ostrel","amount":%d,"orderedOn":"2027-04-10",
+         "dueOn":"2027-04-20","note":""}"""
+            .formatted(bags);
+    Http.Answer ordered = technician.put("/api/orders/" + order, bag);
+    assertThat(ordered.status()).as(ordered.body()).isEqualTo(200);
+    assertThat(ordered.body()).contains("\"pot\":\"coir\"");
+    assertThat(line("COIR").get("wanting").asDouble()).isZero();
+    assertThat(line("COIR").get("onItsWay").asDouble()).isEqualTo(bags * 50.0);
+    // it came: a lot of its own stands in the mix room
+    Http.Answer came =
+        technician.post(
+            "/api/orders/" + order + "/deliveries",
+            "{\"id\":\"%s\",\"amount\":%d,\"last\":true,\"lot\":\"CK 9\"}"
+                .formatted(UUID.randomUUID(), bags));
+    assertThat(came.status()).as(came.body()).isEqualTo(200);
+    assertThat(stock("COIR")).isCloseTo(bags * 50.0, within(1e-6));
+    assertThat(technician.get("/api/mix-room").body()).contains("CK 9");
+    assertThat(technician.get("/api/orders/needed.csv?weeks=26").body()).contains("coir");
+    count("COIR", before);
+  }
+
+  @Test
+  void anOrderIsOfAPotOrOfAnIngredientWhoseBagIsKnown() {
+    for (String what :
+        new String[] {
+          "", "\"shelfPotId\":\"" + pot + "\",\"ingredient\":\"COIR\",", "\"ingredient\":\"MUD\","
+        }) {
+      Http.Answer refused =
+          technician.put(
+              "/api/orders/" + UUID.randomUUID(),
+              "{%s\"supplier\":\"X\",\"amount\":1,\"orderedOn\":\"2027-04-10\",\"dueOn\":\"2027-04-20\",\"note\":\"\"}"
+                  .formatted(what));
+      assertThat(refused.status()).as(what).isEqualTo(400);
+    }
+    assertThat(technician.get("/api/orders/needed?weeks=0").status()).isEqualTo(400);
   }
 }

@@ -29,16 +29,26 @@ import org.springframework.stereotype.Service;
 public class AdviceService {
   private static final String SIGNS = "signs[";
 
+  /** So many touches of a pot are drawn. */
+  private static final int MOST_FELT = 60;
+
   private final PlantCases cases;
   private final Books books;
   private final TeamClock clock;
   private final BenchAdvice bench;
 
   private final Remembered remembered;
+  private final CaseMapper mapper;
 
   AdviceService(
-      PlantCases cases, Books books, TeamClock clock, BenchAdvice bench, Remembered remembered) {
+      PlantCases cases,
+      Books books,
+      TeamClock clock,
+      BenchAdvice bench,
+      Remembered remembered,
+      CaseMapper mapper) {
     this.bench = bench;
+    this.mapper = mapper;
     this.remembered = remembered;
     this.cases = cases;
     this.books = books;
@@ -354,13 +364,36 @@ public class AdviceService {
   }
 
   /**
+   * How wet a pot felt.
+   *
+   * @param days since the watering before
+   * @param wet heavy in the hand, or wet after days; else light, or dry at its core
+   */
+  public record FeltWet(LocalDate on, double days, boolean wet) {}
+
+  /**
+   * @param felt at checks since it was potted, newest first
+   */
+  public record DryDownView(DryDowns drawn, List<FeltWet> felt) {}
+
+  /**
    * How a stored plant's pot dries, and would in wider ones.
    *
    * @throws NotFoundException when there is no such plant
    */
-  public DryDowns dryDowns(UUID plant, Units units) {
+  public DryDownView dryDowns(UUID plant, Units units) {
     LocalDate today = clock.today();
-    return books.team().dryDowns(gathered(plant, today).request(today, units));
+    return new DryDownView(
+        books.team().dryDowns(gathered(plant, today).request(today, units)),
+        mapper.felt(plant, MOST_FELT).stream()
+            .filter(row -> !row.code().equals("HEFT") || row.grade() != null)
+            .map(
+                row ->
+                    new FeltWet(
+                        row.checkedOn(),
+                        row.checkedOn().toEpochDay() - row.wateredOn().toEpochDay(),
+                        row.code().equals("STAYS_WET") || "HEAVY".equals(row.grade())))
+            .toList());
   }
 
   /** A plant whose plan another book would change, and in what. */

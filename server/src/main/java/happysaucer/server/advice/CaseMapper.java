@@ -214,4 +214,24 @@ interface CaseMapper {
           ) where oldest &lt;= #{most} order by plant_id, watered_on
       </script>""")
   List<WateringRow> firstWaterings(@Param("ids") Collection<UUID> ids, @Param("most") int most);
+
+  /**
+   * How wet a pot felt at a check.
+   *
+   * @param wateredOn the last watering on record before
+   */
+  record FeltRow(LocalDate checkedOn, String code, @Nullable String grade, LocalDate wateredOn) {}
+
+  @Select(
+      """
+      select k.checked_on, c.code, c.grade,
+             (select max(w.watered_on) from watering w
+              where w.plant_id = k.plant_id and w.watered_on <= k.checked_on) as watered_on
+      from plant_check k join check_sign c on c.check_id = k.id join plant p on p.id = k.plant_id
+      where k.plant_id = #{plant} and k.voided_at is null and c.state = 'PRESENT'
+        and c.code in ('HEFT', 'STAYS_WET', 'CORE_DRY')
+        and k.checked_on > coalesce(p.last_repotted, date '1900-01-01')
+        and exists (select 1 from watering w where w.plant_id = k.plant_id and w.watered_on <= k.checked_on)
+      order by k.checked_on desc limit #{most}""")
+  List<FeltRow> felt(@Param("plant") UUID plant, @Param("most") int most);
 }

@@ -36,6 +36,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Glances implements DisposableBean {
   private static final Logger LOG = LoggerFactory.getLogger(Glances.class);
   private static final int BATCH = 100;
+
+  /** To find those that are behind, all are looked through: once for so many. */
+  private static final int AT_ONCE = 5000;
+
   private static final int MOST_REASON = 600;
 
   private final GlanceMapper mapper;
@@ -178,17 +182,16 @@ public class Glances implements DisposableBean {
     String basis = basis();
     List<GlanceMapper.GlanceRow> rows = new ArrayList<>();
     Map<UUID, Advice.Call> calls = new HashMap<>();
-    cases
-        .gather(plants, today)
-        .forEach(
-            (id, gathered) -> {
-              PlantGlance glance = of(gathered, books.team(), today);
-              rows.add(row(id, glance));
-              calls.put(id, glance.call());
-            });
+    Map<UUID, Gathered> gatheredCases = cases.gather(plants, today);
+    gatheredCases.forEach(
+        (id, gathered) -> {
+          PlantGlance glance = of(gathered, books.team(), today);
+          rows.add(row(id, glance));
+          calls.put(id, glance.call());
+        });
     if (!rows.isEmpty()) {
       // jobs first: whoever works on a job writes it before the glance as well
-      events.publishEvent(new CallsMade(calls));
+      events.publishEvent(new CallsMade(calls, gatheredCases));
       mapper.store(rows, today, basis);
     }
   }
@@ -215,18 +218,14 @@ public class Glances implements DisposableBean {
   private void sweep() {
     try {
       while (!closed) {
-        Integer done =
-            transaction.execute(
-                status -> {
-                  List<UUID> stale = mapper.stale(clock.today(), basis(), BATCH);
-                  if (!stale.isEmpty()) {
-                    refresh(stale);
-                  }
-                  return stale.size();
-                });
-        if (done == null || done == 0) {
+        List<UUID> stale = mapper.stale(clock.today(), basis(), AT_ONCE);
+        if (stale.isEmpty()) {
           upToDateWith = clock.today() + basis();
           return;
+        }
+        for (int from = 0; from < stale.size() && !closed; from += BATCH) {
+          List<UUID> batch = stale.subList(from, Math.min(stale.size(), from + BATCH));
+          transaction.executeWithoutResult(status -> refresh(batch));
         }
       }
     } catch (RuntimeException e) {

@@ -36,25 +36,34 @@ public class WorkAsks {
    * @param days how far the season reaches
    */
   public Map<UUID, List<Work>> of(Collection<UUID> plants, int days) {
+    return of(cases.gather(plants, clock.today()), days);
+  }
+
+  /** The same of those among these plants whose calls were just made. */
+  public Map<UUID, List<Work>> of(CallsMade made, Collection<UUID> plants, int days) {
+    Map<UUID, PlantCases.Gathered> wanted = new LinkedHashMap<>(made.cases());
+    wanted.keySet().retainAll(plants);
+    return of(wanted, days);
+  }
+
+  private Map<UUID, List<Work>> of(Map<UUID, PlantCases.Gathered> gatheredCases, int days) {
     LocalDate today = clock.today();
     Advise rules = books.team();
     Optional<List<AdviceRequest.Pot>> free = stock.free();
     Map<UUID, List<Work>> asked = new LinkedHashMap<>();
-    cases
-        .gather(plants, today)
-        .forEach(
-            (id, gathered) -> {
-              if (gathered.plant().retiredOn() != null) {
-                return;
-              }
-              AdviceRequest request = gathered.request(today, Units.METRIC);
-              asked.put(
-                  id,
-                  WorkAsked.of(
-                      free.map(request::withCandidates).orElse(request),
-                      days,
-                      each -> rules.advise(rules.kept(each))));
-            });
+    gatheredCases.forEach(
+        (id, gathered) -> {
+          if (gathered.plant().retiredOn() != null) {
+            return;
+          }
+          AdviceRequest request = gathered.request(today, Units.METRIC);
+          asked.put(
+              id,
+              WorkAsked.of(
+                  free.map(request::withCandidates).orElse(request),
+                  days,
+                  each -> rules.advise(rules.kept(each))));
+        });
     return asked;
   }
 }

@@ -231,6 +231,7 @@ class DemoData implements SmartInitializingSingleton {
                 .findFirst()
                 .orElseThrow()
                 .id(),
+            null,
             "Quay Potters",
             amount,
             ordered,

@@ -1,5 +1,6 @@
 package happysaucer.server.mix;
 
+import happysaucer.core.medium.Ingredient;
 import happysaucer.core.medium.MediumTable;
 import happysaucer.server.advice.Books;
 import happysaucer.server.clock.TeamClock;
@@ -28,6 +29,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -347,6 +349,25 @@ public class MixRoom {
         id(request.code()),
         request.why() + " " + request.code() + " " + request.litres() + " L");
     return view();
+  }
+
+  /** Litres of a bag; empty where nobody said, or there is no such ingredient. */
+  public OptionalDouble bagLitres(String ingredient) {
+    ItemRow item = bought().get(ingredient);
+    return item == null || item.bagLitres() == null
+        ? OptionalDouble.empty()
+        : OptionalDouble.of(item.bagLitres());
+  }
+
+  /** An ingredient in words; its code where it is gone from the book. */
+  public String label(String ingredient) {
+    return books
+        .team()
+        .book()
+        .media()
+        .ingredient(ingredient)
+        .map(Ingredient::label)
+        .orElse(ingredient);
   }
 
   void lock() {

@@ -16,10 +16,10 @@ import org.jspecify.annotations.Nullable;
 interface OrderMapper {
   String ORDER =
       """
-      select o.id, o.shelf_pot_id, s.name as pot, o.supplier, o.amount, o.received, o.ordered_on, o.due_on,
+      select o.id, o.shelf_pot_id, o.ingredient, coalesce(s.name, o.ingredient) as pot, o.supplier, o.amount, o.received, o.ordered_on, o.due_on,
              o.ended_on, o.note, o.version,
              (select count(*) from season_job j where j.order_id = o.id and j.status = 'OPEN') as waiting
-      from pot_order o join shelf_pot s on s.id = o.shelf_pot_id
+      from pot_order o left join shelf_pot s on s.id = o.shelf_pot_id
       """;
 
   /** Those that are open, by the day on which they come. */
@@ -41,9 +41,9 @@ interface OrderMapper {
 
   @Insert(
       """
-      insert into pot_order (id, shelf_pot_id, supplier, amount, received, ordered_on, due_on, note, version,
+      insert into pot_order (id, shelf_pot_id, ingredient, supplier, amount, received, ordered_on, due_on, note, version,
                              changed_at, changed_by)
-      values (#{id}, #{o.shelfPotId}, #{o.supplier}, #{o.amount}, 0, #{o.orderedOn}, #{o.dueOn}, #{o.note}, 1,
+      values (#{id}, #{o.shelfPotId}, #{o.ingredient}, #{o.supplier}, #{o.amount}, 0, #{o.orderedOn}, #{o.dueOn}, #{o.note}, 1,
               #{at}, #{user})""")
   void add(
       @Param("id") UUID id,
@@ -53,7 +53,7 @@ interface OrderMapper {
 
   @Update(
       """
-      update pot_order set shelf_pot_id = #{o.shelfPotId}, supplier = #{o.supplier}, amount = #{o.amount},
+      update pot_order set shelf_pot_id = #{o.shelfPotId}, ingredient = #{o.ingredient}, supplier = #{o.supplier}, amount = #{o.amount},
              ordered_on = #{o.orderedOn}, due_on = #{o.dueOn}, note = #{o.note}, version = version + 1,
              changed_at = #{at}, changed_by = #{user}
       where id = #{id} and version = #{version} and ended_on is null""")
@@ -75,4 +75,40 @@ interface OrderMapper {
       @Param("ended") @Nullable LocalDate ended,
       @Param("at") Instant at,
       @Param("user") UUID user);
+
+  /**
+   * What open jobs need until a day, by what it is.
+   *
+   * @param firstOn the first day on which some of it is needed
+   */
+  record NeededRow(
+      String kind, String code, double amount, String unit, LocalDate firstOn, int jobs) {}
+
+  @Select(
+      """
+      select w.kind, w.code, sum(w.amount) as amount, w.unit, min(w.planned_on) as first_on,
+             count(distinct w.job_id) as jobs
+      from (
+        select n.kind, n.code, n.amount, n.unit, j.id as job_id,
+               coalesce((select min(s.planned_on) from season_job s
+                         where s.job_id = j.id and s.status = 'OPEN' and s.place in ('SITE', 'BENCH')),
+                        j.planned_on) as planned_on
+        from job j join job_need n on n.job_id = j.id
+        where j.status = 'PLANNED'
+          -- what stands mixed for a job has left the stock already
+          and not (n.kind = 'INGREDIENT' and exists (select 1 from batch_job x where x.job_id = j.id))
+          and (n.kind in ('POT', 'INGREDIENT', 'FEED', 'COARSE', 'FILLER', 'DRESSING')
+               or n.kind = 'TOOL' and n.code in ('MESH', 'WIRE', 'STAKE'))
+      ) w
+      where w.planned_on <= #{to}
+      group by w.kind, w.code, w.unit order by w.kind, w.code limit 500""")
+  List<NeededRow> needed(LocalDate to);
+
+  /** Repots of the season that have no pot and no plan yet. */
+  @Select(
+      """
+      select count(*) from season_job s
+      where s.status = 'OPEN' and s.job_id is null and s.litres > 0
+        and coalesce(s.planned_on, s.ideal_on) <= #{to}""")
+  int unplanned(LocalDate to);
 }

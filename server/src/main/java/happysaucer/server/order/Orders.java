@@ -3,6 +3,7 @@ package happysaucer.server.order;
 import happysaucer.core.unit.Wording;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
+import happysaucer.server.mix.MixRoom;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
@@ -17,6 +18,8 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +35,7 @@ public class Orders {
 
   private final OrderMapper mapper;
   private final Shelf shelf;
+  private final MixRoom room;
   private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
@@ -40,12 +44,14 @@ public class Orders {
   Orders(
       OrderMapper mapper,
       Shelf shelf,
+      MixRoom room,
       ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ApplicationEventPublisher events) {
     this.mapper = mapper;
     this.shelf = shelf;
+    this.room = room;
     this.history = history;
     this.clock = clock;
     this.user = user;
@@ -53,13 +59,17 @@ public class Orders {
   }
 
   /**
+   * @param shelfPotId of pots; null for an ingredient
+   * @param ingredient by its code, in bags; null for pots
+   * @param pot what it is, in words
    * @param received so many of them have come
    * @param endedOn it is whole, or no more of it comes
    * @param waiting jobs of the season that wait for it
    */
   public record OrderView(
       UUID id,
-      UUID shelfPotId,
+      @Nullable UUID shelfPotId,
+      @Nullable String ingredient,
       String pot,
       String supplier,
       int amount,
@@ -71,8 +81,13 @@ public class Orders {
       int version,
       int waiting) {}
 
+  /**
+   * @param shelfPotId a pot of the shelf, or else
+   * @param ingredient an ingredient, in bags
+   */
   public record OrderRequest(
-      @NotNull(message = "Say which pot of the shelf.") UUID shelfPotId,
+      @Nullable UUID shelfPotId,
+      @Nullable String ingredient,
       @NotBlank(message = "Say from whom.") @Size(max = 120, message = "At most 120 letters.")
           String supplier,
       @NotNull(message = "Say how many.")
@@ -89,6 +104,7 @@ public class Orders {
    * @param id made by the sender, so that the same delivery sent twice counts once
    * @param amount that came; 0 with last where no more of it comes
    * @param last nothing more of it comes
+   * @param lot as it stands on the bags of an ingredient
    */
   public record DeliveryRequest(
       @NotNull(message = "Make an id for this delivery.") UUID id,
@@ -96,15 +112,38 @@ public class Orders {
           @Min(value = 0, message = "0 to 10000 pots.")
           @Max(value = 10000, message = "0 to 10000 pots.")
           Integer amount,
-      @NotNull(message = "Say whether more of it comes.") Boolean last) {}
+      @NotNull(message = "Say whether more of it comes.") Boolean last,
+      @Nullable @Size(max = 60, message = "At most 60 letters.") String lot) {}
 
   public List<OrderView> open() {
-    return mapper.open(MOST);
+    return mapper.open(MOST).stream().map(this::named).toList();
+  }
+
+  /** An ingredient is said by its name. */
+  private OrderView named(OrderView order) {
+    return order.ingredient() == null
+        ? order
+        : new OrderView(
+            order.id(),
+            null,
+            order.ingredient(),
+            room.label(order.ingredient()),
+            order.supplier(),
+            order.amount(),
+            order.received(),
+            order.orderedOn(),
+            order.dueOn(),
+            order.endedOn(),
+            order.note(),
+            order.version(),
+            order.waiting());
   }
 
   /** An order that is under way; empty when there is none, or it has ended. */
   public Optional<OrderView> of(UUID id) {
-    return Optional.ofNullable(mapper.of(id)).filter(order -> order.endedOn() == null);
+    return Optional.ofNullable(mapper.of(id))
+        .filter(order -> order.endedOn() == null)
+        .map(this::named);
   }
 
   @Transactional
@@ -146,7 +185,8 @@ public class Orders {
               id,
               request.dueOn(),
               false,
-              "Its pot comes on "
+              what(before)
+                  + " comes on "
                   + Wording.date(request.dueOn())
                   + ", not on "
                   + Wording.date(before.dueOn())
@@ -158,6 +198,7 @@ public class Orders {
   private static List<StaleException.Change> changes(OrderRequest mine, OrderView theirs) {
     List<StaleException.Change> changes = new ArrayList<>();
     StaleException.Change.compare(changes, "shelfPotId", mine.shelfPotId(), theirs.shelfPotId());
+    StaleException.Change.compare(changes, "ingredient", mine.ingredient(), theirs.ingredient());
     StaleException.Change.compare(changes, "supplier", mine.supplier(), theirs.supplier());
     StaleException.Change.compare(changes, "amount", mine.amount(), theirs.amount());
     StaleException.Change.compare(changes, "orderedOn", mine.orderedOn(), theirs.orderedOn());
@@ -180,10 +221,7 @@ public class Orders {
       throw InputException.of("amount", "Say how many came, or that no more comes.", 0);
     }
     if (request.amount() > 0) {
-      shelf.move(
-          order.shelfPotId(),
-          new Shelf.MoveStockRequest(
-              UUID.randomUUID(), request.amount(), "Delivered by " + order.supplier()));
+      arrive(order, request);
     }
     int received = order.received() + request.amount();
     boolean ended = request.last() || received >= order.amount();
@@ -197,13 +235,49 @@ public class Orders {
               null,
               arrived,
               arrived
-                  ? "Its pot has come from " + order.supplier()
-                  : "Its pot does not come from " + order.supplier()));
+                  ? what(order) + " has come from " + order.supplier()
+                  : what(order) + " does not come from " + order.supplier()));
     }
   }
 
+  private String what(OrderView order) {
+    return order.ingredient() == null
+        ? "Its pot"
+        : "Its " + room.label(order.ingredient()).toLowerCase(Locale.ROOT);
+  }
+
+  /** Pots go on the shelf, bags into the mix room as a lot of their own. */
+  private void arrive(OrderView order, DeliveryRequest request) {
+    if (order.ingredient() == null) {
+      shelf.move(
+          Objects.requireNonNull(order.shelfPotId()),
+          new Shelf.MoveStockRequest(
+              UUID.randomUUID(), request.amount(), "Delivered by " + order.supplier()));
+      return;
+    }
+    room.move(
+        new MixRoom.MixMoveRequest(
+            UUID.randomUUID(),
+            MixRoom.Kind.INGREDIENT,
+            order.ingredient(),
+            MixRoom.Why.RECEIVED,
+            room.bagLitres(order.ingredient()).orElseThrow() * request.amount(),
+            request.lot() == null ? "" : request.lot().trim(),
+            "Delivered by " + order.supplier()));
+  }
+
   private void check(OrderRequest request) {
-    if (shelf.pot(request.shelfPotId()).isEmpty()) {
+    if ((request.shelfPotId() == null) == (request.ingredient() == null)) {
+      throw InputException.of(
+          "shelfPotId", "Say which pot or which ingredient, one of them.", null);
+    }
+    if (request.ingredient() != null && room.bagLitres(request.ingredient()).isEmpty()) {
+      throw InputException.of(
+          "ingredient",
+          "Say first how large a bag of it is, in the mix room.",
+          request.ingredient());
+    }
+    if (request.shelfPotId() != null && shelf.pot(request.shelfPotId()).isEmpty()) {
       throw InputException.of(
           "shelfPotId", "There is no such pot on the shelf.", request.shelfPotId());
     }

@@ -27,6 +27,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -65,7 +66,7 @@ class SeasonJobs {
   @EventListener
   @Order(Ordered.LOWEST_PRECEDENCE)
   void onCalls(CallsMade made) {
-    refresh(made.calls().keySet());
+    refresh(made.calls().keySet(), false, made);
   }
 
   @EventListener
@@ -186,6 +187,13 @@ class SeasonJobs {
   }
 
   private void refresh(Collection<UUID> given, boolean careBegun) {
+    refresh(given, careBegun, null);
+  }
+
+  /**
+   * @param made whose cases are gathered already; null where they are to be gathered
+   */
+  private void refresh(Collection<UUID> given, boolean careBegun, @Nullable CallsMade made) {
     if (given.isEmpty()) {
       return;
     }
@@ -195,7 +203,8 @@ class SeasonJobs {
       return;
     }
     LocalDate today = clock.today();
-    Map<UUID, List<Work>> asked = asks.of(plants, DAYS);
+    Map<UUID, List<Work>> asked =
+        made == null ? asks.of(plants, DAYS) : asks.of(made, plants, DAYS);
     Map<UUID, JobSummary> scheduled = jobs.openOf(plants);
     Map<UUID, List<Advice.Need>> needs =
         jobs.needsOf(scheduled.values().stream().map(JobSummary::id).toList());
