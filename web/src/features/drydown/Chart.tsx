@@ -1,6 +1,7 @@
+import { useMediaQuery } from '@mantine/hooks';
 import type { Schemas } from '../../api/client';
 import { day } from '../../ui/format';
-import { FRAME, course, curveWords, scales, water, type Curve } from './curves';
+import { DESK, PHONE, course, curveWords, scales, water, type Curve } from './curves';
 import classes from './DryDown.module.css';
 
 interface Props {
@@ -21,17 +22,18 @@ export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Prop
   const last = curve.points[curve.points.length - 1]?.day ?? 1;
   const to = Math.max(last, ...seen.map((s) => s.days * 1.05));
   const probed = felt.filter((f) => f.days <= to);
-  const at = scales(to);
+  const frame = useMediaQuery('(max-width: 48em)') ? PHONE : DESK;
+  const at = scales(to, frame);
   const { x, y } = at;
   const words = `${curveWords(title, curve)}${seen.length > 0 ? `; ${seen.length} of its own waterings and weights are marked` : ''}${probed.length > 0 ? `; felt ${probed.filter((f) => f.wet).length} times wet, ${probed.filter((f) => !f.wet).length} times dry` : ''}.`;
-  const floor = FRAME.height - FRAME.bottom;
+  const floor = frame.height - frame.bottom;
   const from = curve.daysToRefillFrom;
   const until = curve.daysToRefillTo;
   const ring = curve.daysRingWet ?? 0;
   return (
     <figure className={classes.figure}>
       <figcaption>{title}</figcaption>
-      <svg viewBox={`0 0 ${FRAME.width} ${FRAME.height}`} className={classes.chart} role="img" aria-label={words}>
+      <svg viewBox={`0 0 ${frame.width} ${frame.height}`} className={classes.chart} role="img" aria-label={words}>
         <defs>
           <pattern id="airless" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <line x1="0" y1="0" x2="0" y2="6" className={classes.hatch} />
@@ -39,25 +41,25 @@ export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Prop
         </defs>
         {y.ticks(4).map((t) => (
           <g key={t}>
-            <line x1={FRAME.left} x2={FRAME.width - FRAME.right} y1={y(t)} y2={y(t)} className={classes.grid} />
-            <text x={FRAME.left - 6} y={y(t) + 4} textAnchor="end" className={classes.tick}>
+            <line x1={frame.left} x2={frame.width - frame.right} y1={y(t)} y2={y(t)} className={classes.grid} />
+            <text x={frame.left - 6} y={y(t) + 4} textAnchor="end" className={classes.tick}>
               {Math.round(t * 100)} %
             </text>
           </g>
         ))}
-        {x.ticks(8).map((t) => (
+        {x.ticks(frame === PHONE ? 5 : 8).map((t) => (
           <text key={t} x={x(t)} y={floor + 15} textAnchor="middle" className={classes.tick}>
             {t}
           </text>
         ))}
-        <text x={FRAME.width - FRAME.right} y={FRAME.height - 4} textAnchor="end" className={classes.tick}>
+        <text x={frame.width - frame.right} y={frame.height - 4} textAnchor="end" className={classes.tick}>
           days since watering
         </text>
-        {from !== null && until !== null && <rect x={x(from)} width={Math.max(2, x(Math.min(until, to)) - x(Math.min(from, to)))} y={FRAME.top} height={floor - FRAME.top} className={classes.range} />}
-        {(curve.daysAirless ?? 0) > 0.05 && <rect x={x(0)} width={x(Math.min(to, curve.daysAirless ?? 0)) - x(0)} y={FRAME.top} height={floor - FRAME.top} fill="url(#airless)" />}
+        {from !== null && until !== null && <rect x={x(from)} width={Math.max(2, x(Math.min(until, to)) - x(Math.min(from, to)))} y={frame.top} height={floor - frame.top} className={classes.range} />}
+        {(curve.daysAirless ?? 0) > 0.05 && <rect x={x(0)} width={x(Math.min(to, curve.daysAirless ?? 0)) - x(0)} y={frame.top} height={floor - frame.top} fill="url(#airless)" />}
         <path d={water(curve, at)} className={classes.water} />
-        <line x1={FRAME.left} x2={FRAME.width - FRAME.right} y1={y(refillLeft)} y2={y(refillLeft)} className={classes.refill} />
-        <text x={FRAME.width - FRAME.right} y={y(refillLeft) - 5} textAnchor="end" className={classes.mark}>
+        <line x1={frame.left} x2={frame.width - frame.right} y1={y(refillLeft)} y2={y(refillLeft)} className={classes.refill} />
+        <text x={frame.width - frame.right} y={y(refillLeft) - 5} textAnchor="end" className={classes.mark}>
           wants water
         </text>
         <path d={course(curve, 'top', at)} className={classes.top} />
@@ -75,7 +77,7 @@ export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Prop
           </circle>
         ))}
         {probed.map((f) => (
-          <rect key={f.on + String(f.wet)} x={x(f.days) - 5} y={f.wet ? FRAME.top + 1 : floor - 11} width={10} height={10} className={f.wet ? classes.feltWet : classes.feltDry}>
+          <rect key={f.on + String(f.wet)} x={x(f.days) - 5} y={f.wet ? frame.top + 1 : floor - 11} width={10} height={10} className={f.wet ? classes.feltWet : classes.feltDry}>
             <title>{`Felt ${f.wet ? 'wet' : 'dry'} on ${day(f.on)}, ${Math.round(f.days)} days after water`}</title>
           </rect>
         ))}

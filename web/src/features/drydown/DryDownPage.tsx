@@ -1,4 +1,5 @@
 import { SegmentedControl, Slider } from '@mantine/core';
+import { useMediaQuery } from '@mantine/hooks';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -38,6 +39,7 @@ function Drawn({ plant, view, felt }: { plant: Schemas['PlantView']['plant']; vi
   const best = view.widths.findIndex((w) => w.best);
   const [at, setAt] = useState(best < 0 ? Math.min(2, Math.max(0, view.widths.length - 1)) : best);
   const [stage, setStage] = useState<Stage>('now');
+  const narrow = useMediaQuery('(max-width: 30em)');
   const w = view.widths[at];
   const curve = stage === 'now' || !w ? view.now : w[stage];
   const title = stage === 'now' || !w ? 'In its pot' : `${stage === 'first' ? 'Just potted' : 'Rooted through'} in ${say(widthOf(w.topMm, units))}`;
@@ -54,7 +56,7 @@ function Drawn({ plant, view, felt }: { plant: Schemas['PlantView']['plant']; vi
             , {plant.siteName}
           </p>
         </div>
-        {w && <SegmentedControl aria-label="Which pot" value={stage} onChange={(s) => setStage(s as Stage)} data={STAGES} size="md" />}
+        {w && <SegmentedControl aria-label="Which pot" value={stage} orientation={narrow ? 'vertical' : 'horizontal'} onChange={(s) => setStage(s as Stage)} data={STAGES} size="md" />}
       </div>
       <div className={classes.bench}>
         <section aria-label="Dry-down">
@@ -118,11 +120,13 @@ function Wider({ widths, at, choose, stands, ball, on }: WiderProps) {
       </p>
       <Strips widths={widths} at={at} stands={stands} />
       {w.words.length > 0 && (
-        <ul className={classes.words} data-fails={!w.passes} role="status">
-          {w.words.map((said) => (
-            <li key={said}>{said}</li>
-          ))}
-        </ul>
+        <div role="status">
+          <ul className={classes.words} data-fails={!w.passes}>
+            {w.words.map((said) => (
+              <li key={said}>{said}</li>
+            ))}
+          </ul>
+        </div>
       )}
     </section>
   );

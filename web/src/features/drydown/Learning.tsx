@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import type { Schemas } from '../../api/client';
+import page from '../../ui/Page.module.css';
 import { day, litres, say } from '../../ui/format';
 import { useReader } from '../team/session';
 import classes from './DryDown.module.css';
@@ -33,6 +34,7 @@ export function Learning({ lessons, next, seen }: { lessons: Lesson[]; next: num
           : `From ${known === 1 ? 'one measurement' : `${known} measurements`}: ${say(litres(last.knows, units))} on a day of twelve hours, ${percent(last.uncertainty)} % up or down.`}{' '}
         {help(last, next, seen)}
       </p>
+      <div className={page.scroll}>
       <table className={classes.lessons}>
         <thead>
           <tr>
@@ -65,6 +67,7 @@ export function Learning({ lessons, next, seen }: { lessons: Lesson[]; next: num
           ))}
         </tbody>
       </table>
+      </div>
     </section>
   );
 }

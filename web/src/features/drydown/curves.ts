@@ -5,13 +5,24 @@ import type { Schemas } from '../../api/client';
 export type Curve = Schemas['DryCurve'];
 export type Width = Schemas['PotWidth'];
 
-export const FRAME = { width: 640, height: 250, left: 44, right: 12, top: 14, bottom: 34 };
+export interface Frame {
+  width: number;
+  height: number;
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+/** On a desk, and on a phone, where its words would shrink with it. */
+export const DESK: Frame = { width: 640, height: 250, left: 44, right: 12, top: 14, bottom: 34 };
+export const PHONE: Frame = { width: 350, height: 230, left: 44, right: 12, top: 14, bottom: 34 };
 
 /** Where days and shares stand in the drawing. */
-export function scales(days: number) {
+export function scales(days: number, frame: Frame) {
   return {
-    x: scaleLinear([0, days], [FRAME.left, FRAME.width - FRAME.right]),
-    y: scaleLinear([0, 1], [FRAME.height - FRAME.bottom, FRAME.top]),
+    x: scaleLinear([0, days], [frame.left, frame.width - frame.right]),
+    y: scaleLinear([0, 1], [frame.height - frame.bottom, frame.top]),
   };
 }
 

@@ -36,6 +36,7 @@ export function BucketTests({ view }: { view: Schemas['MediumPage'] }) {
       {open && <Steps code={view.code} leave={() => setOpen(false)} />}
       {view.tests.length > 0 && (
         <div className={classes.bench}>
+          <div className={page.scroll}>
           <table className={page.table}>
             <thead>
               <tr>
@@ -73,6 +74,7 @@ export function BucketTests({ view }: { view: Schemas['MediumPage'] }) {
               ))}
             </tbody>
           </table>
+          </div>
           {view.fit && <Fit fit={view.fit} />}
         </div>
       )}

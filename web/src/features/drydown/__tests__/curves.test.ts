@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { course, curveWords, daysWords, scales, strip, type Curve, type Width } from '../curves';
+import { DESK, PHONE, course, curveWords, daysWords, scales, strip, type Curve, type Width } from '../curves';
 
 const curve = (more: Partial<Curve> = {}): Curve => ({
   points: [
@@ -32,12 +32,20 @@ const width = (topMm: number, wet: number): Width => ({
 
 describe('a curve', () => {
   it('begins full on the left and goes down', () => {
-    const at = scales(10);
+    const at = scales(10, DESK);
     expect(course(curve(), 'ball', at)).toBe(`M${at.x(0)},${at.y(1)}L${at.x(5)},${at.y(0.5)}L${at.x(10)},${at.y(0.1)}`.replace(/\.0+(?=[,L])/g, ''));
   });
 
+  it('goes to the edge of its frame, on a desk and on a phone', () => {
+    for (const frame of [DESK, PHONE]) {
+      const { x, y } = scales(10, frame);
+      expect([x(0), x(10)]).toEqual([frame.left, frame.width - frame.right]);
+      expect([y(1), y(0)]).toEqual([frame.top, frame.height - frame.bottom]);
+    }
+  });
+
   it('is not drawn for a store that is not there', () => {
-    expect(course(curve(), 'ring', scales(10))).toBe('');
+    expect(course(curve(), 'ring', scales(10, DESK))).toBe('');
   });
 
   it('says its days with their range', () => {
