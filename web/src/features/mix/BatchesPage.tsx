@@ -70,7 +70,7 @@ export function BatchesPage() {
         <div className={classes.bench}>
           <Jobs jobs={all.data.jobs} left={left} leave={setLeft} />
           <div>
-            {taken.length === 0 ? <p className={classes.none}>Everything here is mixed for, or left out.</p> : plan ? <Work plan={plan} jobs={taken} crewId={crewId || null} reuse={reuse} mayWork={mayWork} /> : <Waiting />}
+            {taken.length === 0 ? <p className={classes.none}>Everything here is mixed for, or left out.</p> : plan ? <Work plan={plan} jobs={taken} narrowed={narrowed} crewId={crewId || null} reuse={reuse} mayWork={mayWork} /> : <Waiting />}
           </div>
         </div>
       )}
@@ -110,7 +110,17 @@ function Jobs({ jobs, left, leave }: { jobs: Schemas['BatchJob'][]; left: string
   );
 }
 
-function Work({ plan, jobs, crewId, reuse, mayWork }: { plan: Plan; jobs: string[]; crewId: string | null; reuse: boolean; mayWork: boolean }) {
+interface WorkProps {
+  plan: Plan;
+  jobs: string[];
+  /** Some of the days' jobs are left out; else an address need not name them. */
+  narrowed: boolean;
+  crewId: string | null;
+  reuse: boolean;
+  mayWork: boolean;
+}
+
+function Work({ plan, jobs, narrowed, crewId, reuse, mayWork }: WorkProps) {
   const { units, paper } = useReader();
   const once = useOnce();
   const [note, setNote] = useState('');
@@ -126,7 +136,7 @@ function Work({ plan, jobs, crewId, reuse, mayWork }: { plan: Plan; jobs: string
   });
   const send = (confirmed: boolean) => make.mutate({ id: once.id(), request: { from: plan.from, to: plan.to, crewId, jobs, reuse, confirmed, note } });
   const mixed = plan.mixes.filter((m) => m.litres > 0);
-  const asked = query({ from: plan.from, to: plan.to, crewId, jobs, reuse });
+  const asked = query({ from: plan.from, to: plan.to, crewId, jobs: narrowed ? jobs : null, reuse });
   const short = plan.ingredients.filter((i) => i.stockLitres !== null && i.shortLitres > 0.005);
   const failed = make.isError ? sayProblem(make.error).text : null;
   return (
@@ -174,19 +184,26 @@ function Work({ plan, jobs, crewId, reuse, mayWork }: { plan: Plan; jobs: string
   );
 }
 
+/** By how much the measures are off the recipe, in hundredths of the mix. */
+function offWords(error: number): string {
+  const points = (error * 100).toFixed(1);
+  return points === '0.0' ? 'it is the recipe' : `no part is more than ${points} points off the recipe`;
+}
+
 function MixLines({ mix: m, plan }: { mix: Schemas['BatchMix']; plan: Plan }) {
   const { units } = useReader();
   return (
     <article className={classes.mix} aria-label={m.label}>
       <header>
         <h3>{m.label}</h3>
-        <b className="measure">{say(litres(m.measuredLitres, units))}</b>
+        <b className="measure">{m.litres > 0 ? say(litres(m.measuredLitres, units)) : 'none to mix'}</b>
       </header>
       <p>
         {say(litres(m.neededLitres, units))} are needed
         {m.reusedLitres > 0 && `, ${say(litres(m.reusedLitres, units))} of it old medium`}
         {m.readyLitres > 0 && `, ${say(litres(m.readyLitres, units))} stand ready`}
-        {m.litres > 0 && `; in whole measures no part is more than ${(m.error * 100).toFixed(1)} points off the recipe`}.
+        {m.litres > 0 && `; measured out like this ${offWords(m.error)}`}
+        {m.litres === 0 && m.readyLitres === 0 && m.reusedLitres === 0 && ': a handful is always there'}.
       </p>
       {m.parts.length > 0 && (
         <ol>

@@ -11,6 +11,13 @@ import type { Kind } from './cells';
 
 type Format = 'CSV' | 'JSON';
 
+const SAVED = [
+  ['INGREDIENT', 'CSV', 'Save ingredients as CSV'],
+  ['INGREDIENT', 'JSON', 'ingredients as JSON'],
+  ['MIX', 'CSV', 'Save mixes as CSV'],
+  ['MIX', 'JSON', 'mixes as JSON'],
+] as const;
+
 /** Ingredients or mixes from a file: each row's faults, and whose plans they change, before anything is saved. */
 export function ImportMediaPage() {
   const navigate = useNavigate();
@@ -40,6 +47,13 @@ export function ImportMediaPage() {
         <div>
           <h1>Read in mixes or ingredients</h1>
           <p>With the columns that are saved. Ingredients first: mixes are made of them.</p>
+        </div>
+        <div className={page.tools}>
+          {SAVED.map(([of, as, label]) => (
+            <Button key={label} component="a" variant="subtle" href={`/api/media-export?kind=${of}&format=${as}`}>
+              {label}
+            </Button>
+          ))}
         </div>
       </div>
       <div className={page.tools}>

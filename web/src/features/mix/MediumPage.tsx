@@ -36,8 +36,7 @@ function Opened({ kind }: { kind: Kind }) {
   const mixes = useQuery(reads.mixRoom());
   if (error) return <Trouble error={error} />;
   if (!mixes.data || (!isNew && !data)) return <Waiting />;
-  const ingredients = mixes.data.items.filter((i) => i.kind === 'INGREDIENT');
-  return <Medium key={`${kind}${code}${data?.version ?? 0}`} kind={kind} view={data ?? null} ingredients={ingredients} />;
+  return <Medium key={`${kind}${code}${data?.version ?? 0}`} kind={kind} view={data ?? null} items={mixes.data.items} />;
 }
 
 interface Props {
@@ -47,8 +46,9 @@ interface Props {
   ingredients: Schemas['MixItemView'][];
 }
 
-function Medium({ kind, view, ingredients }: Props) {
+function Medium({ kind, view, items }: { kind: Kind; view: Schemas['MediumPage'] | null; items: Schemas['MixItemView'][] }) {
   const { mayPlan } = useReader();
+  const ingredients = items.filter((i) => i.kind === 'INGREDIENT');
   const [editing, setEditing] = useState(view === null);
   return (
     <>
@@ -73,7 +73,7 @@ function Medium({ kind, view, ingredients }: Props) {
         </div>
       </div>
       {editing ? <Edit kind={kind} view={view} ingredients={ingredients} leave={() => setEditing(false)} /> : view && <Facts kind={kind} view={view} ingredients={ingredients} />}
-      {view && !editing && kind === 'INGREDIENT' && <Stock code={view.code} item={ingredients.find((i) => i.code === view.code) ?? null} />}
+      {view && !editing && <Stock kind={kind} code={view.code} item={items.find((i) => i.kind === kind && i.code === view.code) ?? null} />}
       {view && !editing && kind === 'MIX' && (
         <>
           <BucketTests view={view} />

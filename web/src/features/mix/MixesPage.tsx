@@ -80,13 +80,10 @@ export function MixesPage() {
                 Add a mix
               </Button>
               <Button component={Link} to="/mixes-import" variant="subtle">
-                Read in
+                In and out as CSV or JSON
               </Button>
             </>
           )}
-          <Button component="a" href="/api/media-export?kind=MIX&format=CSV" variant="subtle">
-            Save as CSV
-          </Button>
         </div>
       </div>
       <div className={classes.tools}>

@@ -14,6 +14,7 @@ import { day, litres, moment, say } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
 import { money } from './batch';
+import type { Kind } from './cells';
 import classes from './Medium.module.css';
 
 type Why = 'RECEIVED' | 'COUNTED' | 'SPOILT';
@@ -26,10 +27,10 @@ const WHY: { value: Why; label: string }[] = [
 
 const WORDS: Record<string, string> = { RECEIVED: 'came', COUNTED: 'counted', SPOILT: 'spoilt', BATCH: 'mixed', JOB: 'potted' };
 
-/** What stands there of an ingredient, by lots, and how it is bought. */
-export function Stock({ code, item }: { code: string; item: Schemas['MixItemView'] | null }) {
+/** What stands there of an ingredient or a mix, by lots, and how an ingredient is bought. */
+export function Stock({ kind, code, item }: { kind: Kind; code: string; item: Schemas['MixItemView'] | null }) {
   const { units, mayWork } = useReader();
-  const moves = useQuery(reads.mixMoves('INGREDIENT', code));
+  const moves = useQuery(reads.mixMoves(kind, code));
   if (!item) return null;
   return (
     <section className={classes.below} aria-labelledby="stock">
@@ -64,10 +65,15 @@ export function Stock({ code, item }: { code: string; item: Schemas['MixItemView
               </tbody>
             </table>
           )}
-          {mayWork && <Move code={code} />}
+          {mayWork && <Move kind={kind} code={code} />}
         </div>
         <div>
-          <Buying item={item} />
+          {kind === 'INGREDIENT' && <Buying item={item} />}
+          {kind === 'MIX' && (
+            <p>
+              It comes of <Link to="/batches">batches</Link>, and goes with the jobs that are done.
+            </p>
+          )}
           {moves.data && moves.data.length > 0 && (
             <ul className={classes.moves} aria-label="What came and went">
               {moves.data.slice(0, 12).map((m) => (
@@ -110,9 +116,10 @@ function OfLot({ lot }: { lot: string }) {
   );
 }
 
-function Move({ code }: { code: string }) {
+function Move({ kind, code }: { kind: Kind; code: string }) {
   const once = useOnce();
-  const [why, setWhy] = useState<Why>('RECEIVED');
+  const whys = kind === 'MIX' ? WHY.filter((w) => w.value !== 'RECEIVED') : WHY;
+  const [why, setWhy] = useState<Why>(kind === 'MIX' ? 'COUNTED' : 'RECEIVED');
   const [text, setText] = useState('');
   const [lot, setLot] = useState('');
   const [note, setNote] = useState('');
@@ -136,10 +143,10 @@ function Move({ code }: { code: string }) {
       className={classes.move}
       onSubmit={(e) => {
         e.preventDefault();
-        if (valid) move.mutate({ id: once.id(), kind: 'INGREDIENT', code, why, litres: amount, lot: why === 'RECEIVED' ? lot : '', note });
+        if (valid) move.mutate({ id: once.id(), kind, code, why, litres: amount, lot: why === 'RECEIVED' ? lot : '', note });
       }}
     >
-      <NativeSelect label="What happened" value={why} data={WHY} onChange={(e) => setWhy(e.currentTarget.value as Why)} />
+      <NativeSelect label="What happened" value={why} data={whys} onChange={(e) => setWhy(e.currentTarget.value as Why)} />
       <TextInput label="Litres" inputMode="decimal" value={text} error={faults.litres} onChange={(e) => setText(e.currentTarget.value)} />
       {why === 'RECEIVED' && <TextInput label="Lot, as on the bag" maxLength={60} value={lot} error={faults.lot} onChange={(e) => setLot(e.currentTarget.value)} />}
       <TextInput label="Note" maxLength={400} value={note} error={faults.note} onChange={(e) => setNote(e.currentTarget.value)} />

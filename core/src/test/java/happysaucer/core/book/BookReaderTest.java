@@ -23,7 +23,7 @@ class BookReaderTest {
         "groups | FIG,Figs,TOP_DRY,1.0 | FIG,Figs,SOAKED,1.0 | groups line 2, refill",
         "groups | ,foliage,loam-tree,0.12 | ,foliage,mud,0.12 | acceptableMixes",
         "species | Rubber plant,,FIG | Rubber plant,,TREE | species line 2, group",
-        "ingredients | PEAT,peat,0.10,0.90,0.12,1.55 | PEAT,peat,0.10,0.90,0.12,0.9 | must be over 1",
+        "ingredients | PEAT,peat,0.10,0.90,0.12,1.55 | PEAT,peat,0.10,0.90,0.12,0.9 | line 2, n: must be between 1.05 and 6",
         "mixes | LOAM 1;COARSE_SAND 1 | LOAM 1;GOLD 1 | recipe",
         "trade-sizes | plastic-7,STANDARD | plastic-7,ROUNDISH | shape"
       })

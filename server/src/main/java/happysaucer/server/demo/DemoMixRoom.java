@@ -2,6 +2,7 @@ package happysaucer.server.demo;
 
 import happysaucer.core.book.CsvTable;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.mix.BatchAnswers;
 import happysaucer.server.mix.Batches;
 import happysaucer.server.mix.BucketTests;
 import happysaucer.server.mix.MixBook;
@@ -85,14 +86,14 @@ class DemoMixRoom {
   private void mixed(LocalDate today) {
     LocalDate to = today.plusDays(2);
     List<UUID> jobs =
-        batches.plan(new Batches.Wanted(today, to, null, null, false)).jobs().stream()
-            .map(Batches.BatchJob::jobId)
+        batches.plan(new BatchAnswers.Wanted(today, to, null, null, false)).jobs().stream()
+            .map(BatchAnswers.BatchJob::jobId)
             .distinct()
             .toList();
     if (!jobs.isEmpty()) {
       batches.make(
           id("batch"),
-          new Batches.BatchRequest(
+          new BatchAnswers.BatchRequest(
               today, to, null, jobs, false, true, "Coir of the new bale, well soaked."));
     }
   }

@@ -21,6 +21,14 @@ import happysaucer.server.history.ChangeLog;
 import happysaucer.server.mix.BucketTests.BucketFit;
 import happysaucer.server.mix.BucketTests.BucketTestRequest;
 import happysaucer.server.mix.BucketTests.BucketTestView;
+import happysaucer.server.mix.MediumAnswers.MediumCell;
+import happysaucer.server.mix.MediumAnswers.MediumCells;
+import happysaucer.server.mix.MediumAnswers.MediumEffect;
+import happysaucer.server.mix.MediumAnswers.MediumImport;
+import happysaucer.server.mix.MediumAnswers.MediumImportRow;
+import happysaucer.server.mix.MediumAnswers.MediumImportView;
+import happysaucer.server.mix.MediumAnswers.MediumOrigin;
+import happysaucer.server.mix.MediumAnswers.MediumPage;
 import happysaucer.server.mix.MediumMapper.EditRow;
 import happysaucer.server.mix.MediumMapper.TestRow;
 import happysaucer.server.mix.MixRoom.Kind;
@@ -29,8 +37,6 @@ import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.problem.StaleException;
 import happysaucer.server.team.CurrentUser;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -105,61 +111,6 @@ public class MixBook {
       LOG.error("The team's mixes cannot be used, the shipped ones hold: {}", e.getMessage());
     }
   }
-
-  /** Where a row comes from. */
-  enum MediumOrigin {
-    SHIPPED,
-    EDITED,
-    ADDED
-  }
-
-  record MediumCell(@Nullable String key, @Nullable String text) {}
-
-  record MediumCells(@NotNull(message = "Send the cells by column.") List<MediumCell> cells) {}
-
-  /**
-   * @param uses mixes that are made of the ingredient, or species that want the mix, by name
-   * @param version 0 where the team has none of its own
-   * @param fit what the bucket tests of a mix say; null for an ingredient and where there are none
-   * @param layers water and air in a pot of that width and depth, from the floor upwards
-   */
-  record MediumPage(
-      Kind kind,
-      String code,
-      String label,
-      MediumOrigin origin,
-      int version,
-      @Nullable String who,
-      List<MediumCell> cells,
-      List<String> uses,
-      int plants,
-      List<BucketTestView> tests,
-      @Nullable BucketFit fit,
-      double topMm,
-      double heightMm,
-      double airFilled,
-      List<Mixes.LayerView> layers) {}
-
-  /**
-   * What saving would change.
-   *
-   * @param asked plants whose advice was made anew
-   */
-  record MediumEffect(List<Fault> faults, int asked, int changed, List<PlanChange> changes) {}
-
-  /**
-   * @param save false for a dry run
-   */
-  record MediumImport(
-      @NotNull(message = "Say INGREDIENT or MIX.") Kind kind,
-      @NotNull(message = "Say CSV or JSON.") Format format,
-      @NotBlank(message = "Send the entries.") String text,
-      @NotNull(message = "Say whether to save, or only to try.") Boolean save) {}
-
-  record MediumImportRow(int line, String code, boolean isNew, List<Fault> faults) {}
-
-  record MediumImportView(
-      List<Fault> faults, List<MediumImportRow> rows, MediumEffect effect, boolean saved) {}
 
   private record Key(Kind kind, String code) {}
 

@@ -1,11 +1,11 @@
 package happysaucer.server.sheet;
 
 import happysaucer.core.unit.Wording;
-import happysaucer.server.mix.Batches.BatchJob;
-import happysaucer.server.mix.Batches.BatchMix;
-import happysaucer.server.mix.Batches.BatchPart;
-import happysaucer.server.mix.Batches.BatchPlan;
-import happysaucer.server.mix.Batches.Buying;
+import happysaucer.server.mix.BatchAnswers.BatchJob;
+import happysaucer.server.mix.BatchAnswers.BatchMix;
+import happysaucer.server.mix.BatchAnswers.BatchPart;
+import happysaucer.server.mix.BatchAnswers.BatchPlan;
+import happysaucer.server.mix.BatchAnswers.Buying;
 import happysaucer.server.sheet.Flow.Line;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -81,7 +81,11 @@ final class BatchSheet {
   }
 
   private static void mixed(List<Line> lines, BatchMix mix, double scoopLitres) {
-    lines.add(Line.head(mix.label() + ": " + number(mix.measuredLitres()) + " L"));
+    lines.add(
+        Line.head(
+            mix.label()
+                + ": "
+                + (mix.litres() > 0 ? number(mix.measuredLitres()) + " L" : "none to mix")));
     StringBuilder sum = new StringBuilder(number(mix.neededLitres()) + " L are needed");
     if (mix.reusedLitres() > 0) {
       sum.append(", ").append(number(mix.reusedLitres())).append(" L of it old medium, sieved");

@@ -1,7 +1,7 @@
 package happysaucer.server.sheet;
 
+import happysaucer.server.mix.BatchAnswers.Wanted;
 import happysaucer.server.mix.Batches;
-import happysaucer.server.mix.Batches.Wanted;
 import happysaucer.server.settings.Settings;
 import java.io.IOException;
 import java.time.LocalDate;
