@@ -98,16 +98,11 @@ export const reads = {
   batchWanted: (asked: { from: string; to: string; crewId: string | null; jobs: string[] | null; reuse: boolean }) =>
     queryOptions({
       queryKey: ['batches', 'wanted', asked],
-      queryFn: () =>
-        body(
-          api.GET('/api/batches/wanted', {
-            params: { query: { from: asked.from, to: asked.to, crewId: asked.crewId ?? undefined, jobs: asked.jobs ?? undefined, reuse: asked.reuse } },
-          }),
-        ),
+      queryFn: () => body(api.GET('/api/batches/wanted', { params: { query: { ...asked, crewId: asked.crewId ?? undefined, jobs: asked.jobs ?? undefined } } })),
       placeholderData: (before) => before,
     }),
-  medium: (kind: 'INGREDIENT' | 'MIX', code: string) =>
-    queryOptions({ queryKey: ['medium', kind, code], queryFn: () => body(api.GET('/api/media/{kind}/{name}', { params: { path: { kind, name: code } } })) }),
+  medium: (kind: 'INGREDIENT' | 'MIX', name: string) =>
+    queryOptions({ queryKey: ['medium', kind, name], queryFn: () => body(api.GET('/api/media/{kind}/{name}', { params: { path: { kind, name } } })) }),
   mediumEffect: (kind: 'INGREDIENT' | 'MIX', cells: Schemas['MediumCell'][]) =>
     queryOptions({
       queryKey: ['medium-effect', kind, cells],

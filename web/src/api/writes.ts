@@ -21,7 +21,7 @@ const plantAnd = (id: string, ...more: string[]): QueryKey[] => [['plant', id], 
 const ofAPlant = (id: string) => plantAnd(id, 'plants', 'round', 'season', 'watch');
 const ofAJob = (job: Schemas['JobSummary']) => plantAnd(job.plantId, 'jobs', 'round', 'shelf');
 const OF_THE_BOOK: QueryKey[] = [['species'], ['species-page'], ['plant'], ['plants'], ['round'], ['catalogue']];
-const OF_MEDIA: QueryKey[] = [['medium'], ['mix-room'], ...OF_THE_BOOK];
+const OF_MEDIA: QueryKey[] = [['medium'], ['mix-room'], ['batches'], ...OF_THE_BOOK];
 const OF_THE_SHELF: QueryKey[] = [['shelf'], ['plant']];
 const OF_THE_SEASON: QueryKey[] = [['season'], ['jobs'], ['job'], ['round'], ['plant']];
 const OF_PLACES: QueryKey[] = [['clients'], ['site'], ['plants'], ['round'], ['plant']];
@@ -399,7 +399,7 @@ export const writes = {
   }),
   enterMedia: write({
     send: (request: Schemas['MediumImport']) => body(api.POST('/api/media-import', { body: request })),
-    touches: (_, view) => (view.saved ? OF_MEDIA : []),
+    touches: () => OF_MEDIA,
   }),
   bucketTest: write({
     send: ({ code, id, request }: { code: string; id: string; request: Schemas['BucketTestRequest'] }) =>
@@ -412,23 +412,21 @@ export const writes = {
   }),
   moveMix: write({
     send: (request: Schemas['MixMoveRequest']) => body(api.POST('/api/mix-room/moves', { body: request })),
-    touches: () => [['mix-room'], ['batches'], ['species']],
+    touches: () => OF_MEDIA,
   }),
   buyMix: write({
     send: ({ code, version: of, request }: { code: string; version: number; request: Schemas['MixItemRequest'] }) =>
       body(api.PUT('/api/mix-room/items/{name}', { params: { path: { name: code }, header: { 'If-Match': `"${of}"` } }, body: request })),
-    touches: () => [['batches']],
-    fills: () => ['mix-room'],
+    touches: () => OF_MEDIA,
   }),
   mixMeasures: write({
     send: ({ version: of, request }: { version: number; request: Schemas['MeasuresRequest'] }) =>
       body(api.PUT('/api/mix-room/measures', { params: { header: { 'If-Match': `"${of}"` } }, body: request })),
-    touches: () => [['batches']],
-    fills: () => ['mix-room'],
+    touches: () => OF_MEDIA,
   }),
   makeBatch: write({
     send: ({ id, request }: { id: string; request: Schemas['BatchRequest'] }) => body(api.PUT('/api/batches/{id}', { params: { path: { id } }, body: request })),
-    touches: () => [['batches'], ['mix-room'], ['species']],
+    touches: () => OF_MEDIA,
   }),
   chooseMethod: write({
     send: (request: Schemas['ChoiceRequest']) => body(api.PUT('/api/method', { body: request })),

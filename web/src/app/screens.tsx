@@ -34,7 +34,7 @@ export const SCREENS: Screen[] = [
   later('/plants/:id/water', () => import('../features/drydown/DryDownPage').then((m) => m.DryDownPage)),
   later('/plants/:id/edit', () => import('../features/plant/EditPlantPage').then((m) => m.EditPlantPage)),
   later('/add', () => import('../features/plant/WherePage').then((m) => m.WherePage), {
-    found: { title: 'Add a plant', detail: 'where it stands, what it is, its pot' },
+    found: { title: 'Add a plant', detail: 'where, what, its pot' },
   }),
   later('/jobs', () => import('../features/job/JobsPage').then((m) => m.JobsPage), {
     rim: { label: 'Jobs', icon: IconCalendarWeek },
@@ -42,26 +42,26 @@ export const SCREENS: Screen[] = [
   }),
   later('/aftercare', () => import('../features/aftercare/WatchPage').then((m) => m.WatchPage), {
     rim: { label: 'Aftercare', icon: IconHeartHandshake, behind: true },
-    found: { title: 'Aftercare', detail: 'who recovers from a repot, and who is in trouble' },
+    found: { title: 'Aftercare', detail: 'who recovers, who is in trouble' },
   }),
   later('/counter', () => import('../features/counter/CounterPage').then((m) => m.CounterPage), {
     rim: { label: 'Counter', icon: IconBell, behind: true },
-    found: { title: 'Counter', detail: 'a customer with a plant: the call, its price, a card' },
+    found: { title: 'Counter', detail: 'the call, its price, a card' },
   }),
   later('/season', () => import('../features/season/SeasonPage').then((m) => m.SeasonPage), {
     rim: { label: 'Season', icon: IconSeedling, behind: true },
-    found: { title: 'Season', detail: 'the year ahead: what is wanted, who is there, a plan' },
+    found: { title: 'Season', detail: 'the year ahead, a plan' },
   }),
   later('/week', () => import('../features/season/WeekPage').then((m) => m.WeekPage), {
     found: { title: 'Week', detail: 'crews and days, job by job' },
   }),
   later('/day', () => import('../features/season/DayPage').then((m) => m.DayPage), {
-    found: { title: 'A crew’s day', detail: 'its stops, its jobs, what the van carries' },
+    found: { title: 'A crew’s day', detail: 'stops, jobs, load' },
   }),
   later('/crews', () => import('../features/season/CrewsPage').then((m) => m.CrewsPage), {
     own: 'Crews',
     planner: true,
-    found: { title: 'Crews', detail: 'who goes out when, with which van' },
+    found: { title: 'Crews', detail: 'who goes out when' },
   }),
   later('/jobs/:id', () => import('../features/job/JobPage').then((m) => m.JobPage)),
   later('/jobs/:id/card', () => import('../features/aftercare/CardPage').then((m) => m.CardPage)),
@@ -75,13 +75,13 @@ export const SCREENS: Screen[] = [
   later('/shelf/:id', () => import('../features/shelf/EditPotPage').then((m) => m.EditPotPage)),
   later('/mixes', () => import('../features/mix/MixesPage').then((m) => m.MixesPage), {
     rim: { label: 'Mixes', icon: IconStack2, behind: true },
-    found: { title: 'Mixes', detail: 'water and air in a pot, ingredients and their stock' },
+    found: { title: 'Mixes', detail: 'water and air, stock' },
   }),
   later('/mixes/:code', () => import('../features/mix/MediumPage').then((m) => m.MixPage)),
   later('/ingredients/:code', () => import('../features/mix/MediumPage').then((m) => m.IngredientPage)),
   later('/mixes-import', () => import('../features/mix/ImportMediaPage').then((m) => m.ImportMediaPage)),
   later('/batches', () => import('../features/mix/BatchesPage').then((m) => m.BatchesPage), {
-    found: { title: 'Batches', detail: 'what is mixed for the jobs of some days' },
+    found: { title: 'Batches', detail: 'mixed for some days' },
   }),
   later('/batches/:id', () => import('../features/mix/BatchPage').then((m) => m.BatchPage)),
   later('/clients', () => import('../features/client/PlacesPage').then((m) => m.PlacesPage), {
@@ -101,33 +101,33 @@ export const SCREENS: Screen[] = [
   later('/species-import', () => import('../features/species/ImportSpeciesPage').then((m) => m.ImportSpeciesPage)),
   later('/method', () => import('../features/method/MethodPage').then((m) => m.MethodPage), {
     rim: { label: 'Method', icon: IconAdjustments, behind: true },
-    found: { title: 'Method', detail: 'where good practitioners differ' },
+    found: { title: 'Method', detail: 'where practice differs' },
   }),
   later('/labels', () => import('../features/label/LabelsPage').then((m) => m.LabelsPage), {
-    found: { title: 'Labels', detail: 'codes for plants, spots and pots' },
+    found: { title: 'Labels', detail: 'codes to scan' },
   }),
   later('/q/:code', () => import('../features/label/OpenLabel').then((m) => m.OpenLabel)),
   later('/you', () => import('../features/team/YouPage').then((m) => m.YouPage), {
     own: 'Your account',
-    found: { title: 'Your account', detail: 'units, password, where you are signed in' },
+    found: { title: 'Your account', detail: 'units, password' },
   }),
   later('/phones', () => import('../features/team/PhonesPage').then((m) => m.PhonesPage), {
     own: 'Phones',
-    found: { title: 'Phones', detail: 'a secure page for them, and their cameras' },
+    found: { title: 'Phones', detail: 'a secure page' },
   }),
   later('/people', () => import('../features/team/PeoplePage').then((m) => m.PeoplePage), {
     own: 'People',
     planner: true,
-    found: { title: 'People', detail: 'who comes in, and what they may do' },
+    found: { title: 'People', detail: 'who may do what' },
   }),
   later('/messages', () => import('../features/message/MessagesPage').then((m) => m.MessagesPage), {
     own: 'Messages',
-    found: { title: 'Messages', detail: 'reminders for whoever waters: what went, what waits' },
+    found: { title: 'Messages', detail: 'what went, what waits' },
   }),
   later('/team', () => import('../features/team/TeamPage').then((m) => m.TeamPage), {
     own: 'Settings of the team',
     planner: true,
-    found: { title: 'Settings of the team', detail: 'name, time zone, paper, money, measures' },
+    found: { title: 'Settings of the team', detail: 'name, zone, money, measures' },
   }),
   later('/keeping', () => import('../features/team/KeepingPage').then((m) => m.KeepingPage), {
     own: 'Backups and the disk',
@@ -156,5 +156,5 @@ export const fetchSoon = (): (() => void) =>
 /** What is found of the house by somebody who may plan, or may not. */
 export const findable = (mayPlan: boolean): Page[] => [
   ...SCREENS.filter((s) => mayPlan || !s.planner).flatMap((s) => (s.found ? [{ kind: 'PAGE' as const, id: s.path, ...s.found }] : [])),
-  { kind: 'PAGE', id: '/plants?order=pressing', title: 'What presses', detail: 'all plants, most pressing first' },
+  { kind: 'PAGE', id: '/plants?order=pressing', title: 'What presses', detail: 'most pressing first' },
 ];
