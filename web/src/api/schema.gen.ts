@@ -5537,6 +5537,8 @@ export interface components {
             jobs: components["schemas"]["JobItem"][];
             /** Format: int32 */
             more: number;
+            /** Format: int32 */
+            waiting: number;
             weights: components["schemas"]["Weights"];
             runs: components["schemas"]["RunView"][];
             lastChange: components["schemas"]["ChangeView"] | null;

@@ -8,7 +8,7 @@ import { writes } from '../../api/writes';
 import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
-import { addDays, day, dayYear } from '../../ui/format';
+import { addDays, count, day, dayYear } from '../../ui/format';
 import { notifyDone } from '../../ui/notify';
 import { useReader } from '../team/session';
 import { AddByHand } from './AddByHand';
@@ -19,10 +19,16 @@ import { Year, YearKey } from './Year';
 import { costOfAWeek, crowded, filled, hoursWords, over, standing, waiting, type Job } from './load';
 import classes from './Season.module.css';
 
+/** While jobs follow what changed for all plants, the page looks again. */
+const AGAIN_MS = 5000;
+
 /** The year ahead: what is wanted in each week against who is there, and a plan that makes it fit. */
 export function SeasonPage() {
   const { mayPlan } = useReader();
-  const { data, error, refetch } = useQuery(reads.season());
+  const { data, error, refetch } = useQuery({
+    ...reads.season(),
+    refetchInterval: (query) => (query.state.data?.waiting ? AGAIN_MS : false),
+  });
   const [week, setWeek] = useState<string | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [adding, setAdding] = useState(false);
@@ -50,6 +56,7 @@ export function SeasonPage() {
         <div>
           <h1>Season</h1>
           <p>{headline(full.length, full.reduce((sum, w) => sum + over(w, w.wanted), 0), full[0]?.first)}</p>
+          {data.waiting > 0 && <p role="status">{count(data.waiting)} plants are still being looked through; their jobs follow.</p>}
         </div>
         <div className={page.tools}>
           {mayPlan && data.lastChange && (

@@ -197,6 +197,7 @@ class DurabilityTest {
               "care_subscriber")) {
         sql.execute("drop table " + table);
       }
+      sql.execute("alter table plant_glance drop column work_waits");
       sql.execute("drop table care_report");
       sql.execute("drop table care_link");
       for (String table :

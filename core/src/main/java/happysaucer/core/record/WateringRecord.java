@@ -4,6 +4,7 @@ import happysaucer.core.advice.AdviceRequest;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,7 +16,12 @@ import java.util.Optional;
  */
 public record WateringRecord(List<Watered> newestFirst, List<Watered> afterRepot) {
   /** Of each plant so many waterings count. */
-  public static final int MOST = 6;
+  private static final int MOST = 6;
+
+  /** Days after a repot in which a plant has settled and its new pot is not full yet. */
+  private static final int SETTLED_AFTER_DAYS = 7;
+
+  private static final int SETTLED_UNTIL_DAYS = 75;
 
   /** Waterings further apart tell of records that stopped, not of how the plant drinks. */
   private static final int LONGEST_INTERVAL_DAYS = 365;
@@ -28,6 +34,33 @@ public record WateringRecord(List<Watered> newestFirst, List<Watered> afterRepot
    * @param runOffLitres caught below
    */
   public record Watered(LocalDate on, double litres, double runOffLitres) {}
+
+  /**
+   * What counts of all waterings on record.
+   *
+   * @param all in any order
+   * @param repotted last
+   */
+  public static WateringRecord of(List<Watered> all, Optional<LocalDate> repotted) {
+    List<Watered> inOrder = all.stream().sorted(Comparator.comparing(Watered::on)).toList();
+    List<Watered> newestFirst = new ArrayList<>();
+    for (int i = inOrder.size() - 1; i >= 0 && newestFirst.size() < MOST; i--) {
+      newestFirst.add(inOrder.get(i));
+    }
+    return new WateringRecord(
+        newestFirst,
+        repotted
+            .map(
+                day ->
+                    inOrder.stream()
+                        .filter(
+                            watered ->
+                                watered.on().isAfter(day.plusDays(SETTLED_AFTER_DAYS))
+                                    && watered.on().isBefore(day.plusDays(SETTLED_UNTIL_DAYS)))
+                        .limit(MOST)
+                        .toList())
+            .orElse(List.of()));
+  }
 
   /** Mean interval and pour of the last waterings, and the mean interval after the last repot. */
   public Optional<AdviceRequest.Watering> mean() {

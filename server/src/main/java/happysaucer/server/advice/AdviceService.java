@@ -136,7 +136,7 @@ public class AdviceService {
         standing(gathered),
         gathered.states(),
         Saucer.of(advice.call()),
-        Glances.waterLeft(gathered, books.team(), kept),
+        GlanceWriter.waterLeft(gathered, books.team(), kept),
         Advise.pot(kept.request().pot()).inside().litres() / TRIAL_POURS,
         argument(gathered),
         method(gathered, kept.request()));

@@ -6,9 +6,13 @@ import happysaucer.core.record.SeenSign;
 import happysaucer.core.record.WateringRecord;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Arg;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
@@ -17,32 +21,49 @@ import org.jspecify.annotations.Nullable;
 /** Everything the core needs of stored plants, in nine queries however many plants. */
 @Mapper
 interface CaseMapper {
-  String IN =
-      "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
-
   record StateRow(UUID plantId, String code, LocalDate since) {
     PlantRecord.State state() {
       return new PlantRecord.State(code, since);
     }
   }
 
+  /**
+   * One sign of one check; a check that saw none is a row without a code.
+   *
+   * @param checkId null for what a slip showed at the bench
+   */
   record SignRow(
       UUID plantId,
+      @Nullable UUID checkId,
       LocalDate checkedOn,
       Instant checkedAt,
-      String code,
-      String state,
+      @Nullable String code,
+      @Nullable String state,
       @Nullable String grade,
-      @Nullable Double amount,
-      int newest) {
-    SeenSign seen() {
-      SeenSign.Look look =
-          switch (newest) {
-            case 0 -> SeenSign.Look.AT_THE_BENCH;
-            case 1 -> SeenSign.Look.LAST_CHECK;
-            default -> SeenSign.Look.EARLIER;
-          };
-      return new SeenSign(code, state, grade, amount, checkedOn, checkedAt, look);
+      @Nullable Double amount) {
+    private static final Comparator<SignRow> NEWEST_FIRST =
+        Comparator.comparing(SignRow::checkedAt)
+            .thenComparing(row -> row.checkId == null ? "" : row.checkId.toString())
+            .reversed();
+
+    /** Signs of one plant's checks and slips, newest first. */
+    static List<SeenSign> seen(List<SignRow> ofPlant) {
+      List<SignRow> rows = ofPlant.stream().sorted(NEWEST_FIRST).toList();
+      UUID last =
+          rows.stream().map(row -> row.checkId).filter(Objects::nonNull).findFirst().orElse(null);
+      List<SeenSign> seen = new ArrayList<>();
+      for (SignRow row : rows) {
+        if (row.code != null && row.state != null) {
+          SeenSign.Look look =
+              row.checkId == null
+                  ? SeenSign.Look.AT_THE_BENCH
+                  : row.checkId.equals(last) ? SeenSign.Look.LAST_CHECK : SeenSign.Look.EARLIER;
+          seen.add(
+              new SeenSign(
+                  row.code, row.state, row.grade, row.amount, row.checkedOn, row.checkedAt, look));
+        }
+      }
+      return seen;
     }
   }
 
@@ -54,7 +75,6 @@ interface CaseMapper {
 
   @Select(
       """
-      <script>
       select p.id, p.label, p.spot_id, p.species, p.species_group, p.common_name, p.height_mm, p.spread_mm, p.size_wish,
              p.last_repotted, p.mix, p.fed, p.waterer_habit, p.pot_shape, p.pot_material, p.pot_top_mm,
              p.pot_base_mm, p.pot_height_mm, p.pot_mouth_mm, p.pot_top_depth_mm, p.pot_base_depth_mm,
@@ -67,60 +87,122 @@ interface CaseMapper {
              p.cover_fixed
       from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
       join client c on c.id = t.client_id
-      where p.id in\s"""
-          + IN
-          + " order by t.name, s.name, p.label</script>")
+      where p.id = any(#{ids,typeHandler=uuids}) order by t.name, s.name, p.label""")
+  @Arg(column = "id", javaType = UUID.class)
+  @Arg(column = "label", javaType = String.class)
+  @Arg(column = "spot_id", javaType = UUID.class)
+  @Arg(column = "species", javaType = String.class)
+  @Arg(column = "species_group", javaType = String.class)
+  @Arg(column = "common_name", javaType = String.class)
+  @Arg(column = "height_mm", javaType = Double.class)
+  @Arg(column = "spread_mm", javaType = Double.class)
+  @Arg(column = "size_wish", javaType = String.class)
+  @Arg(column = "last_repotted", javaType = LocalDate.class)
+  @Arg(column = "mix", javaType = String.class)
+  @Arg(column = "fed", javaType = Boolean.class)
+  @Arg(column = "waterer_habit", javaType = String.class)
+  @Arg(column = "pot_shape", javaType = String.class)
+  @Arg(column = "pot_material", javaType = String.class)
+  @Arg(column = "pot_top_mm", javaType = double.class)
+  @Arg(column = "pot_base_mm", javaType = Double.class)
+  @Arg(column = "pot_height_mm", javaType = Double.class)
+  @Arg(column = "pot_mouth_mm", javaType = Double.class)
+  @Arg(column = "pot_top_depth_mm", javaType = Double.class)
+  @Arg(column = "pot_base_depth_mm", javaType = Double.class)
+  @Arg(column = "pot_foot_mm", javaType = Double.class)
+  @Arg(column = "pot_mass_g", javaType = Double.class)
+  @Arg(column = "pot_holes", javaType = int.class)
+  @Arg(column = "in_cover_pot", javaType = boolean.class)
+  @Arg(column = "pot_feet", javaType = int.class)
+  @Arg(column = "pot_wire_holes", javaType = int.class)
+  @Arg(column = "ball_top_mm", javaType = Double.class)
+  @Arg(column = "ball_base_mm", javaType = Double.class)
+  @Arg(column = "ball_top_depth_mm", javaType = Double.class)
+  @Arg(column = "ball_base_depth_mm", javaType = Double.class)
+  @Arg(column = "ball_height_mm", javaType = Double.class)
+  @Arg(column = "ball_measured_on", javaType = LocalDate.class)
+  @Arg(column = "feed_kind", javaType = String.class)
+  @Arg(column = "feed_grams", javaType = Double.class)
+  @Arg(column = "feed_hold_until", javaType = LocalDate.class)
+  @Arg(column = "parent_id", javaType = UUID.class)
+  @Arg(column = "note", javaType = String.class)
+  @Arg(column = "retired_on", javaType = LocalDate.class)
+  @Arg(column = "version", javaType = int.class)
+  @Arg(column = "spot_name", javaType = String.class)
+  @Arg(column = "light", javaType = String.class)
+  @Arg(column = "site_id", javaType = UUID.class)
+  @Arg(column = "site_name", javaType = String.class)
+  @Arg(column = "latitude", javaType = double.class)
+  @Arg(column = "outdoors", javaType = boolean.class)
+  @Arg(column = "site_use", javaType = String.class)
+  @Arg(column = "client_id", javaType = UUID.class)
+  @Arg(column = "client_name", javaType = String.class)
+  @Arg(column = "drawn_base_mm", javaType = double.class)
+  @Arg(column = "drawn_height_mm", javaType = double.class)
+  @Arg(column = "cover_top_mm", javaType = Double.class)
+  @Arg(column = "cover_height_mm", javaType = Double.class)
+  @Arg(column = "cover_mass_g", javaType = Double.class)
+  @Arg(column = "cover_fixed", javaType = boolean.class)
   List<StoredPlant> plants(@Param("ids") Collection<UUID> ids);
 
   @Select(
-      "<script>select plant_id, code, since from plant_state where plant_id in " + IN + "</script>")
+      "select plant_id, code, since from plant_state where plant_id = any(#{ids,typeHandler=uuids})")
   List<StateRow> states(@Param("ids") Collection<UUID> ids);
 
-  /**
-   * Signs of each plant since a day, newest first. Newest is 1 for those of the last check, and 0
-   * for what a slip showed at the bench, unless the repot it was slipped for has been done.
-   */
+  /** Checks of each plant since a day with what they saw, in no order. */
   @Select(
       """
-      <script>
-      select k.plant_id, k.checked_on, k.checked_at, s.code, s.state, s.grade, s.amount, k.newest
-      from (select id, plant_id, checked_on, checked_at,
-                   cast(row_number() over (partition by plant_id order by checked_at desc) as int) as newest
-            from plant_check where voided_at is null and checked_on >= #{since} and plant_id in\s"""
-          + IN
-          + """
-          ) k join check_sign s on s.check_id = k.id
-      union all
-      select j.plant_id, f.found_on, f.found_at, f.code, f.state, f.grade, f.amount, 0
+      select k.plant_id, k.id as check_id, k.checked_on, k.checked_at, s.code, s.state, s.grade, s.amount
+      from unnest(#{ids,typeHandler=uuids}) wanted(id) join plant_check k on k.plant_id = wanted.id
+      left join check_sign s on s.check_id = k.id
+      where k.voided_at is null and k.checked_on >= #{since}""")
+  @Arg(column = "plant_id", javaType = UUID.class)
+  @Arg(column = "check_id", javaType = UUID.class)
+  @Arg(column = "checked_on", javaType = LocalDate.class)
+  @Arg(column = "checked_at", javaType = Instant.class)
+  @Arg(column = "code", javaType = String.class)
+  @Arg(column = "state", javaType = String.class)
+  @Arg(column = "grade", javaType = String.class)
+  @Arg(column = "amount", javaType = Double.class)
+  List<SignRow> signs(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
+
+  /** What slips showed at the bench since a day, unless the repot they were for has been done. */
+  @Select(
+      """
+      select j.plant_id, null as check_id, f.found_on as checked_on, f.found_at as checked_at, f.code,
+             f.state, f.grade, f.amount
       from job j join job_found f on f.job_id = j.id join plant p on p.id = j.plant_id
       where f.found_on >= #{since}
         and not (j.status = 'DONE' and p.last_repotted is not null and p.last_repotted >= j.done_on)
-        and j.plant_id in\s"""
-          + IN
-          + """
-           order by plant_id, checked_at desc
-      </script>""")
-  List<SignRow> signs(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
+        and j.plant_id = any(#{ids,typeHandler=uuids})""")
+  List<SignRow> found(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
 
-  record MeasuredRow(UUID plantId, LocalDate checkedOn, String code, double amount) {
-    AdviceRequest.Measured measured() {
-      return new AdviceRequest.Measured(checkedOn, code, amount);
+  /** What one check measured: a height, a weight or both. */
+  record MeasuredRow(
+      UUID plantId, LocalDate checkedOn, @Nullable Double heightMm, @Nullable Double weightG) {
+    List<AdviceRequest.Measured> measured() {
+      List<AdviceRequest.Measured> measured = new ArrayList<>();
+      if (heightMm != null) {
+        measured.add(new AdviceRequest.Measured(checkedOn, "HEIGHT", heightMm));
+      }
+      if (weightG != null) {
+        measured.add(new AdviceRequest.Measured(checkedOn, "WEIGHED", weightG));
+      }
+      return measured;
     }
   }
 
   /** Heights measured and pots weighed at checks since a day. */
   @Select(
       """
-      <script>
-      select plant_id, checked_on, 'HEIGHT' as code, height_mm as amount, checked_at from plant_check
-      where height_mm is not null and voided_at is null and checked_on &gt;= #{since} and plant_id in\s"""
-          + IN
-          + """
-      \sunion all
-      select plant_id, checked_on, 'WEIGHED', weight_g, checked_at from plant_check
-      where weight_g is not null and voided_at is null and checked_on &gt;= #{since} and plant_id in\s"""
-          + IN
-          + " order by plant_id, checked_at</script>")
+      select plant_id, checked_on, height_mm, weight_g from plant_check
+      where (height_mm is not null or weight_g is not null) and voided_at is null
+        and checked_on >= #{since} and plant_id = any(#{ids,typeHandler=uuids})
+      order by plant_id, checked_at""")
+  @Arg(column = "plant_id", javaType = UUID.class)
+  @Arg(column = "checked_on", javaType = LocalDate.class)
+  @Arg(column = "height_mm", javaType = Double.class)
+  @Arg(column = "weight_g", javaType = Double.class)
   List<MeasuredRow> measured(@Param("ids") Collection<UUID> ids, @Param("since") LocalDate since);
 
   /** What somebody set aside and has not taken back. */
@@ -136,12 +218,9 @@ interface CaseMapper {
 
   @Select(
       """
-      <script>
       select a.id, a.plant_id, a.sign, a.reason, a.always, a.covers, a.set_on, u.name as who
       from evidence_aside a join app_user u on u.id = a.user_id
-      where a.ended_at is null and a.plant_id in\s"""
-          + IN
-          + " order by a.at desc</script>")
+      where a.ended_at is null and a.plant_id = any(#{ids,typeHandler=uuids}) order by a.at desc""")
   List<AsideRow> asides(@Param("ids") Collection<UUID> ids);
 
   /** A call that somebody put in place of the rules' own and has not taken back. */
@@ -158,13 +237,10 @@ interface CaseMapper {
 
   @Select(
       """
-      <script>
       select o.id, o.plant_id, o.action, o.urgency, o.recheck_days, o.reason, o.rules_action, o.set_on,
              u.name as who
       from call_overrule o join app_user u on u.id = o.user_id
-      where o.ended_at is null and o.plant_id in\s"""
-          + IN
-          + " order by o.at</script>")
+      where o.ended_at is null and o.plant_id = any(#{ids,typeHandler=uuids}) order by o.at""")
   List<OverruleRow> overrules(@Param("ids") Collection<UUID> ids);
 
   record ChoiceRow(MethodLevel scope, String target, String choiceKey, String choice) {}
@@ -172,12 +248,9 @@ interface CaseMapper {
   /** All choices of team, clients and groups, and those of these plants. */
   @Select(
       """
-      <script>
       select scope, target, choice_key, choice from method_choice
-      where scope &lt;&gt; 'PLANT' or target in
-      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
-  List<ChoiceRow> choices(@Param("plants") Collection<String> plants);
+      where scope <> 'PLANT' or target = any(cast(#{ids,typeHandler=uuids} as varchar array))""")
+  List<ChoiceRow> choices(@Param("ids") Collection<UUID> ids);
 
   /** Changes with any choice. */
   @Select(
@@ -186,34 +259,16 @@ interface CaseMapper {
       from method_choice""")
   String methodVersion();
 
-  /** The last waterings of each plant, newest first. */
+  /** All waterings of each plant, in no order. */
   @Select(
       """
-      <script>
-      select plant_id, watered_on, litres, run_off_litres
-      from (select w.*, row_number() over (partition by plant_id order by watered_on desc) as newest
-            from watering w where plant_id in\s"""
-          + IN
-          + """
-          ) where newest &lt;= #{most} order by plant_id, watered_on desc
-      </script>""")
-  List<WateringRow> lastWaterings(@Param("ids") Collection<UUID> ids, @Param("most") int most);
-
-  /** The first waterings of each plant once it had settled after its last repot, oldest first. */
-  @Select(
-      """
-      <script>
-      select plant_id, watered_on, litres, run_off_litres
-      from (select w.*, row_number() over (partition by w.plant_id order by w.watered_on) as oldest
-            from watering w join plant p on p.id = w.plant_id
-            where p.last_repotted is not null
-              and w.watered_on &gt; dateadd('DAY', 7, p.last_repotted)
-              and w.watered_on &lt; dateadd('DAY', 75, p.last_repotted) and w.plant_id in\s"""
-          + IN
-          + """
-          ) where oldest &lt;= #{most} order by plant_id, watered_on
-      </script>""")
-  List<WateringRow> firstWaterings(@Param("ids") Collection<UUID> ids, @Param("most") int most);
+      select w.plant_id, w.watered_on, w.litres, w.run_off_litres
+      from unnest(#{ids,typeHandler=uuids}) wanted(id) join watering w on w.plant_id = wanted.id""")
+  @Arg(column = "plant_id", javaType = UUID.class)
+  @Arg(column = "watered_on", javaType = LocalDate.class)
+  @Arg(column = "litres", javaType = double.class)
+  @Arg(column = "run_off_litres", javaType = double.class)
+  List<WateringRow> waterings(@Param("ids") Collection<UUID> ids);
 
   /**
    * How wet a pot felt at a check.

@@ -1,109 +1,83 @@
 package happysaucer.server.advice;
 
-import happysaucer.core.advice.Advice;
-import happysaucer.core.advice.Advise;
-import happysaucer.core.advice.Kept;
 import happysaucer.core.round.Saucer;
-import happysaucer.core.unit.Units;
-import happysaucer.server.advice.PlantCases.Gathered;
 import happysaucer.server.clock.TeamClock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.concurrent.CustomizableThreadFactory;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * What lists show of each plant, stored so that thousands can be searched by it. A plant that
- * changes is made anew in the same transaction; all of them, in the background, when the day, the
- * book or the method has changed.
+ * changes is made anew in the same transaction. When the day, the book or the method has changed
+ * all of them are, in the background: call, forecast and water of every plant first, then the work
+ * that follows from them.
  */
 @Component
 public class Glances implements DisposableBean {
   private static final Logger LOG = LoggerFactory.getLogger(Glances.class);
+
+  /** Plants in one transaction: whoever changes one of them waits no longer than for these. */
   private static final int BATCH = 100;
 
-  /** To find those that are behind, all are looked through: once for so many. */
-  private static final int AT_ONCE = 5000;
+  private static final int MOST_AT_ONCE = 200_000;
 
-  private static final int MOST_REASON = 600;
+  /** So many are followed before it is looked whether some plant is behind again. */
+  private static final int FOLLOWED_AT_ONCE = 1000;
+
+  /** One core is left to those who ask for pages meanwhile. */
+  private static final int WORKERS =
+      Math.max(1, Math.min(4, Runtime.getRuntime().availableProcessors() - 1));
 
   private final GlanceMapper mapper;
-  private final PlantCases cases;
-  private final CaseMapper caseMapper;
-  private final Books books;
+  private final GlanceWriter writer;
   private final TeamClock clock;
-  private final TransactionTemplate transaction;
-  private final ApplicationEventPublisher events;
   private final AtomicBoolean sweeping = new AtomicBoolean();
-  private final ExecutorService background =
-      Executors.newSingleThreadExecutor(
-          work -> {
-            Thread thread = new Thread(work, "glances");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ExecutorService background = Executors.newSingleThreadExecutor(daemon("glances-"));
+  private final ExecutorService workers =
+      Executors.newFixedThreadPool(WORKERS, daemon("glances-worker-"));
   private volatile boolean closed;
 
   /** Day and basis with which no plant is behind; whatever is touched since is made at once. */
   private volatile String upToDateWith = "";
 
-  Glances(
-      GlanceMapper mapper,
-      PlantCases cases,
-      CaseMapper caseMapper,
-      Books books,
-      TeamClock clock,
-      TransactionTemplate transaction,
-      ApplicationEventPublisher events) {
-    this.events = events;
+  /** Plants that are still behind; null where nobody has looked yet. */
+  private volatile @Nullable AtomicInteger behind;
+
+  Glances(GlanceMapper mapper, GlanceWriter writer, TeamClock clock) {
     this.mapper = mapper;
-    this.cases = cases;
-    this.caseMapper = caseMapper;
-    this.books = books;
+    this.writer = writer;
     this.clock = clock;
-    this.transaction = transaction;
   }
 
-  static PlantGlance of(Gathered gathered, Advise rules, LocalDate today) {
-    Kept kept = rules.kept(gathered.request(today, Units.METRIC));
-    Advise.Glance glance = rules.glance(kept);
-    return new PlantGlance(
-        gathered.plant(),
-        glance.call(),
-        glance.forecast(),
-        Saucer.of(glance.call()),
-        waterLeft(gathered, rules, kept),
-        glance.leftOut());
-  }
-
-  /** Where its waterings are on record: three in three years tell nothing of the last one. */
-  static @Nullable Double waterLeft(Gathered gathered, Advise rules, Kept kept) {
-    return gathered.watering() == null
-        ? null
-        : gathered.daysSinceWatering().map(days -> rules.waterLeft(kept, days)).orElse(null);
+  private static ThreadFactory daemon(String name) {
+    CustomizableThreadFactory factory = new CustomizableThreadFactory(name);
+    factory.setDaemon(true);
+    return factory;
   }
 
   @EventListener
   void onTouched(PlantTouched touched) {
-    List<UUID> plants = List.copyOf(touched.plants());
-    for (int from = 0; from < plants.size(); from += BATCH) {
-      refresh(plants.subList(from, Math.min(plants.size(), from + BATCH)));
-    }
+    batches(List.copyOf(touched.plants())).forEach(writer::touched);
   }
 
   @EventListener
@@ -111,25 +85,12 @@ public class Glances implements DisposableBean {
     bringUpToDate();
   }
 
-  private String basis() {
-    return books.team().book().version() + "/" + caseMapper.methodVersion();
-  }
-
-  private static GlanceMapper.GlanceRow row(UUID id, PlantGlance glance) {
-    String reason = glance.call().reasons().get(0).words();
-    return new GlanceMapper.GlanceRow(
-        id,
-        glance.call().action(),
-        glance.call().urgency(),
-        glance.saucer().name(),
-        glance.saucer().pressing(),
-        glance.forecast().rootFill(),
-        glance.waterLeft(),
-        glance.call().from(),
-        glance.call().to(),
-        glance.call().recheck(),
-        reason.length() > MOST_REASON ? reason.substring(0, MOST_REASON) : reason,
-        glance.leftOut());
+  private static List<List<UUID>> batches(List<UUID> plants) {
+    List<List<UUID>> batches = new ArrayList<>();
+    for (int from = 0; from < plants.size(); from += BATCH) {
+      batches.add(plants.subList(from, Math.min(plants.size(), from + BATCH)));
+    }
+    return batches;
   }
 
   /** What a list shows of these plants: as it is stored, or made anew where that is out of date. */
@@ -138,28 +99,14 @@ public class Glances implements DisposableBean {
     if (plants.isEmpty()) {
       return glimpses;
     }
-    LocalDate today = clock.today();
-    mapper.fresh(plants, today, basis()).forEach(row -> glimpses.put(row.plantId(), glimpse(row)));
+    mapper
+        .fresh(plants, clock.today(), writer.basis())
+        .forEach(row -> glimpses.put(row.plantId(), Glimpse.of(row)));
     List<UUID> stale = plants.stream().filter(id -> !glimpses.containsKey(id)).toList();
     if (!stale.isEmpty()) {
-      cases
-          .gather(stale, today)
-          .forEach(
-              (id, gathered) ->
-                  glimpses.put(id, glimpse(row(id, of(gathered, books.team(), today)))));
+      writer.made(stale).forEach(row -> glimpses.put(row.plantId(), Glimpse.of(row)));
     }
     return glimpses;
-  }
-
-  private static Glimpse glimpse(GlanceMapper.GlanceRow row) {
-    return new Glimpse(
-        row.action(),
-        row.urgency(),
-        Saucer.valueOf(row.saucer()),
-        row.rootFill(),
-        row.waterLeft(),
-        row.reason(),
-        row.leftOut());
   }
 
   /**
@@ -175,34 +122,36 @@ public class Glances implements DisposableBean {
       @Nullable Double rootFill,
       @Nullable Double waterLeft,
       String reason,
-      int leftOut) {}
-
-  private void refresh(Collection<UUID> plants) {
-    LocalDate today = clock.today();
-    String basis = basis();
-    List<GlanceMapper.GlanceRow> rows = new ArrayList<>();
-    Map<UUID, Advice.Call> calls = new HashMap<>();
-    Map<UUID, Gathered> gatheredCases = cases.gather(plants, today);
-    gatheredCases.forEach(
-        (id, gathered) -> {
-          PlantGlance glance = of(gathered, books.team(), today);
-          rows.add(row(id, glance));
-          calls.put(id, glance.call());
-        });
-    if (!rows.isEmpty()) {
-      // jobs first: whoever works on a job writes it before the glance as well
-      events.publishEvent(new CallsMade(calls, gatheredCases));
-      mapper.store(rows, today, basis);
+      int leftOut) {
+    private static Glimpse of(GlanceMapper.GlanceRow row) {
+      return new Glimpse(
+          row.action(),
+          row.urgency(),
+          Saucer.valueOf(row.saucer()),
+          row.rootFill(),
+          row.waterLeft(),
+          row.reason(),
+          row.leftOut());
     }
   }
 
   /** How many plants still wait to be brought up to today, the book and the method. */
   public int waiting() {
-    return sweeping.get() ? mapper.countStale(clock.today(), basis()) : 0;
+    AtomicInteger known = behind;
+    if (!sweeping.get()) {
+      return 0;
+    }
+    return known == null ? mapper.countStale(clock.today(), writer.basis()) : known.get();
+  }
+
+  /** Of how many plants the planned work still has to follow their calls. */
+  public int workWaiting() {
+    return sweeping.get() ? mapper.countWork(clock.today(), writer.basis()) : 0;
   }
 
   /** Starts bringing all plants up to date, unless that is under way. Returns at once. */
   public void bringUpToDate() {
+    behind = null;
     if (!closed && sweeping.compareAndSet(false, true)) {
       background.execute(this::sweep);
     }
@@ -210,7 +159,7 @@ public class Glances implements DisposableBean {
 
   /** The day has changed since some plant was looked at. */
   public void bringUpToDateIfStale() {
-    if (!(clock.today() + basis()).equals(upToDateWith)) {
+    if (!(clock.today() + writer.basis()).equals(upToDateWith)) {
       bringUpToDate();
     }
   }
@@ -218,15 +167,25 @@ public class Glances implements DisposableBean {
   private void sweep() {
     try {
       while (!closed) {
-        List<UUID> stale = mapper.stale(clock.today(), basis(), AT_ONCE);
-        if (stale.isEmpty()) {
-          upToDateWith = clock.today() + basis();
+        String with = clock.today() + writer.basis();
+        List<UUID> stale = mapper.stale(clock.today(), writer.basis(), MOST_AT_ONCE);
+        AtomicInteger left = new AtomicInteger(stale.size());
+        behind = left;
+        if (!stale.isEmpty()) {
+          all(
+              stale,
+              batch -> {
+                writer.remake(batch);
+                left.addAndGet(-batch.size());
+              });
+          continue;
+        }
+        List<UUID> followed = mapper.workWaits(FOLLOWED_AT_ONCE);
+        if (followed.isEmpty()) {
+          upToDateWith = with;
           return;
         }
-        for (int from = 0; from < stale.size() && !closed; from += BATCH) {
-          List<UUID> batch = stale.subList(from, Math.min(stale.size(), from + BATCH));
-          transaction.executeWithoutResult(status -> refresh(batch));
-        }
+        all(followed, writer::work);
       }
     } catch (RuntimeException e) {
       // someone else writes the same plant just now: whoever asks next starts it again
@@ -236,9 +195,35 @@ public class Glances implements DisposableBean {
     }
   }
 
+  private void all(List<UUID> plants, Consumer<List<UUID>> work) {
+    List<Future<?>> begun = new ArrayList<>();
+    for (List<UUID> batch : batches(plants)) {
+      begun.add(
+          workers.submit(
+              () -> {
+                if (!closed) {
+                  work.accept(batch);
+                }
+              }));
+    }
+    try {
+      for (Future<?> batch : begun) {
+        batch.get();
+      }
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new CancellationException("interrupted");
+    } catch (ExecutionException e) {
+      throw new IllegalStateException(e.getCause());
+    } finally {
+      begun.forEach(batch -> batch.cancel(false));
+    }
+  }
+
   @Override
   public void destroy() {
     closed = true;
     background.shutdown();
+    workers.shutdown();
   }
 }

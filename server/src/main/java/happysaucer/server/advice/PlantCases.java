@@ -154,26 +154,25 @@ class PlantCases {
       return gathered;
     }
     Map<UUID, List<StateRow>> states = grouped(mapper.states(ids), StateRow::plantId);
-    Map<UUID, List<SignRow>> signs =
-        grouped(mapper.signs(ids, date.minusDays(StandingSigns.ROOTS_DAYS)), SignRow::plantId);
-    Map<UUID, List<WateringRow>> last =
-        grouped(mapper.lastWaterings(ids, WateringRecord.MOST), WateringRow::plantId);
-    Map<UUID, List<WateringRow>> first =
-        grouped(mapper.firstWaterings(ids, WateringRecord.MOST), WateringRow::plantId);
+    LocalDate since = date.minusDays(StandingSigns.ROOTS_DAYS);
+    List<SignRow> seen = new ArrayList<>(mapper.signs(ids, since));
+    seen.addAll(mapper.found(ids, since));
+    Map<UUID, List<SignRow>> signs = grouped(seen, SignRow::plantId);
+    Map<UUID, List<WateringRow>> watered = grouped(mapper.waterings(ids), WateringRow::plantId);
     Map<UUID, List<MeasuredRow>> measured =
         grouped(
             mapper.measured(ids, date.minusDays(PlantRecord.HEIGHTS_DAYS)), MeasuredRow::plantId);
     Map<UUID, List<AsideRow>> asides = grouped(mapper.asides(ids), AsideRow::plantId);
     Map<UUID, List<OverruleRow>> overrules = grouped(mapper.overrules(ids), OverruleRow::plantId);
-    List<ChoiceRow> choices = mapper.choices(ids.stream().map(UUID::toString).toList());
+    List<ChoiceRow> choices = mapper.choices(ids);
     for (StoredPlant plant : mapper.plants(ids)) {
       UUID id = plant.id();
       Optional<LocalDate> repotted = PlantRecord.repotted(plant.lastRepotted(), date);
-      List<SeenSign> looks = signs.getOrDefault(id, List.of()).stream().map(SignRow::seen).toList();
+      List<SeenSign> looks = SignRow.seen(signs.getOrDefault(id, List.of()));
       WateringRecord waterings =
-          new WateringRecord(
-              last.getOrDefault(id, List.of()).stream().map(WateringRow::watered).toList(),
-              first.getOrDefault(id, List.of()).stream().map(WateringRow::watered).toList());
+          WateringRecord.of(
+              watered.getOrDefault(id, List.of()).stream().map(WateringRow::watered).toList(),
+              repotted);
       List<OverruleRow> overruled = overrules.getOrDefault(id, List.of());
       gathered.put(
           id,
@@ -188,7 +187,7 @@ class PlantCases {
                   PlantRecord.measures(
                       looks,
                       measured.getOrDefault(id, List.of()).stream()
-                          .map(MeasuredRow::measured)
+                          .flatMap(row -> row.measured().stream())
                           .toList())),
               waterings.daysSince(date),
               PlantMethod.of(plant, group(plant), choices),

@@ -74,7 +74,7 @@ public class WalkInAdvice {
 
   private AdviceRequest.@Nullable MethodChoice method() {
     Map<String, String> chosen = new HashMap<>();
-    mapper.choices(List.of("")).stream()
+    mapper.choices(List.of()).stream()
         .filter(row -> row.scope() == MethodLevel.TEAM)
         .forEach(row -> chosen.put(row.choiceKey(), row.choice()));
     return chosen.isEmpty() ? null : AdviceRequest.MethodChoice.of(chosen);

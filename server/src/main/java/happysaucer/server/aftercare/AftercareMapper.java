@@ -67,14 +67,12 @@ interface AftercareMapper {
    * Steps of these plants that are not over before a day, and follow-ups that were missed lately.
    */
   @Select(
-      "<script>"
+      ""
           + STEP
           + """
-          where (to_on &gt;= #{since}
-                 or who = 'TECHNICIAN' and done_on is null and skipped_why is null and to_on &gt;= #{missedSince}) and plant_id in
-          <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-          order by from_on, position
-          </script>""")
+          where (to_on >= #{since}
+                 or who = 'TECHNICIAN' and done_on is null and skipped_why is null and to_on >= #{missedSince}) and plant_id = any(#{plants,typeHandler=uuids})
+          order by from_on, position""")
   List<CareRow> running(
       @Param("plants") Collection<UUID> plants,
       @Param("since") LocalDate since,
@@ -84,13 +82,11 @@ interface AftercareMapper {
   List<CareRow> ofJob(UUID job);
 
   @Select(
-      "<script>"
+      ""
           + STEP
           + """
-          where job_id in
-          <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-          order by from_on, position
-          </script>""")
+          where job_id = any(#{jobs,typeHandler=uuids})
+          order by from_on, position""")
   List<CareRow> ofJobs(@Param("jobs") Collection<UUID> jobs);
 
   /** A step with the day of its work. */

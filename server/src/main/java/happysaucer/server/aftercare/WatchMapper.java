@@ -54,11 +54,8 @@ interface WatchMapper {
 
   @Select(
       """
-      <script>
-      select plant_id, watered_on from watering where watered_on &gt;= #{since} and plant_id in
-      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by watered_on
-      </script>""")
+      select plant_id, watered_on from watering where watered_on >= #{since} and plant_id = any(#{plants,typeHandler=uuids})
+      order by watered_on""")
   List<PouredRow> poured(@Param("plants") Collection<UUID> plants, @Param("since") LocalDate since);
 
   record SeenRow(
@@ -72,13 +69,10 @@ interface WatchMapper {
   /** Newest first. */
   @Select(
       """
-      <script>
       select k.plant_id, k.checked_at, k.checked_on, c.code, c.state, c.grade
       from plant_check k join check_sign c on c.check_id = k.id
-      where k.voided_at is null and k.checked_on &gt;= #{since} and k.plant_id in
-      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by k.checked_at desc
-      </script>""")
+      where k.voided_at is null and k.checked_on >= #{since} and k.plant_id = any(#{plants,typeHandler=uuids})
+      order by k.checked_at desc""")
   List<SeenRow> seen(@Param("plants") Collection<UUID> plants, @Param("since") LocalDate since);
 
   record BeforeRow(String species, int total, int bad) {}
@@ -98,11 +92,8 @@ interface WatchMapper {
 
   @Select(
       """
-      <script>
-      select job_id, from_on, every_days, litres from aftercare_week where job_id in
-      <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by job_id, week
-      </script>""")
+      select job_id, from_on, every_days, litres from aftercare_week where job_id = any(#{jobs,typeHandler=uuids})
+      order by job_id, week""")
   List<WeekRow> weeks(@Param("jobs") Collection<UUID> jobs);
 
   record ReportRow(
@@ -111,11 +102,8 @@ interface WatchMapper {
   /** Told by whoever waters, and not answered yet. */
   @Select(
       """
-      <script>
       select id, plant_id, words, photo_id, received_at from care_report
-      where answered_at is null and plant_id in
-      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by received_at limit 200
-      </script>""")
+      where answered_at is null and plant_id = any(#{plants,typeHandler=uuids})
+      order by received_at limit 200""")
   List<ReportRow> reports(@Param("plants") Collection<UUID> plants);
 }

@@ -55,20 +55,14 @@ interface PlaceMapper {
 
   @Select(
       """
-      <script>
-      select site_id, weekday, opens, closes from site_visit_day where site_id in
-      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by site_id, weekday
-      </script>""")
+      select site_id, weekday, opens, closes from site_visit_day where site_id = any(#{sites,typeHandler=uuids})
+      order by site_id, weekday""")
   List<DayRow> days(@Param("sites") Collection<UUID> sites);
 
   @Select(
       """
-      <script>
-      select site_id, weekday, opens, closes from site_access_day where site_id in
-      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by site_id, weekday
-      </script>""")
+      select site_id, weekday, opens, closes from site_access_day where site_id = any(#{sites,typeHandler=uuids})
+      order by site_id, weekday""")
   List<DayRow> accessDays(@Param("sites") Collection<UUID> sites);
 
   @Update(
@@ -138,27 +132,22 @@ interface PlaceMapper {
 
   @Select(
       """
-      <script>
       select c.id, c.name, c.version from client c
       where (lower(c.name) like #{search}
         or c.id in (select client_id from site where lower(name) like #{search}))
         and c.id not in (select client_id from site where counter)
-      order by c.name limit #{most} offset #{skip}
-      </script>""")
+      order by c.name limit #{most} offset #{skip}""")
   List<ClientRow> clients(
       @Param("search") String search, @Param("most") int most, @Param("skip") int skip);
 
   @Select(
       """
-      <script>
       select t.id, t.client_id, t.name, t.latitude, t.longitude, t.outdoors, t.site_use, t.access_note,
              t.visit_every, t.visit_from, t.floors, t.parking_minutes, t.version,
              (select count(*) from plant p join spot s on s.id = p.spot_id
               where s.site_id = t.id and p.retired_on is null) as plants
-      from site t where t.client_id in
-      <foreach collection='clients' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by t.name
-      </script>""")
+      from site t where t.client_id = any(#{clients,typeHandler=uuids})
+      order by t.name""")
   List<SiteRow> sites(@Param("clients") Collection<UUID> clients);
 
   @Select(

@@ -81,18 +81,14 @@ interface CrewMapper {
   /** Who has left the crew, with what was planned for their absence. */
   @Delete(
       """
-      <script>
       delete from absence where person_id in (select id from crew_person where crew_id = #{crew}
-        and id not in <foreach collection='stay' item='id' open='(' separator=',' close=')'>#{id}</foreach>)
-      </script>""")
+        and id <> all(#{stay,typeHandler=uuids}))""")
   void clearAbsences(@Param("crew") UUID crew, @Param("stay") Collection<UUID> stay);
 
   @Delete(
       """
-      <script>
       delete from crew_person where crew_id = #{crew}
-        and id not in <foreach collection='stay' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+        and id <> all(#{stay,typeHandler=uuids})""")
   void clearPeople(@Param("crew") UUID crew, @Param("stay") Collection<UUID> stay);
 
   @Insert(
@@ -107,18 +103,12 @@ interface CrewMapper {
 
   @Select(
       """
-      <script>
-      select count(*) from crew_person where crew_id &lt;&gt; #{crew} and id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      select count(*) from crew_person where crew_id <> #{crew} and id = any(#{ids,typeHandler=uuids})""")
   int elsewhere(@Param("crew") UUID crew, @Param("ids") Collection<UUID> ids);
 
   @Select(
       """
-      <script>
-      select count(*) from app_user where id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      select count(*) from app_user where id = any(#{ids,typeHandler=uuids})""")
   int accounts(@Param("ids") Collection<UUID> ids);
 
   @Select("select count(*) from crew_person where id = #{id}")

@@ -38,12 +38,10 @@ interface JobMapper {
       @Param("from") LocalDate from, @Param("to") LocalDate to, @Param("most") int most);
 
   @Select(
-      "<script>"
+      ""
           + SUMMARY
           + """
-          where j.status = 'PLANNED' and j.plant_id in
-          <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-          </script>""")
+          where j.status = 'PLANNED' and j.plant_id = any(#{plants,typeHandler=uuids})""")
   List<JobSummary> openOf(@Param("plants") Collection<UUID> plants);
 
   @Select(SUMMARY + " where j.id = #{id}")
@@ -254,22 +252,16 @@ interface JobMapper {
 
   @Select(
       """
-      <script>
       select j.id, j.advice, h.name as pot_name, h.place as pot_place
-      from job j left join shelf_pot h on h.id = j.shelf_pot_id where j.id in
-      <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      from job j left join shelf_pot h on h.id = j.shelf_pot_id where j.id = any(#{jobs,typeHandler=uuids})""")
   List<AdviceOf> advices(@Param("jobs") Collection<UUID> jobs);
 
   record NeedOf(UUID jobId, String kind, String code, double amount, String unit) {}
 
   @Select(
       """
-      <script>
-      select job_id, kind, code, amount, unit from job_need where job_id in
-      <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by job_id, position
-      </script>""")
+      select job_id, kind, code, amount, unit from job_need where job_id = any(#{jobs,typeHandler=uuids})
+      order by job_id, position""")
   List<NeedOf> needsOf(@Param("jobs") Collection<UUID> jobs);
 
   @Update(

@@ -47,8 +47,7 @@ interface BatchMapper {
         from job j join job_need n on n.job_id = j.id and n.kind = 'MIX'
         join plant p on p.id = j.plant_id join spot r on r.id = p.spot_id join site t on t.id = r.site_id
         where j.status = 'PLANNED'
-        <if test='jobs != null'>and j.id in
-          <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach></if>
+        <if test='jobs != null'>and j.id = any(#{jobs,typeHandler=uuids})</if>
         <if test='crew != null'>and exists (
           select 1 from season_job s where s.job_id = j.id and s.status = 'OPEN'
           and s.place in ('SITE', 'BENCH') and s.lead_id = #{crew})</if>
@@ -131,14 +130,11 @@ interface BatchMapper {
 
   @Select(
       """
-      <script>
       select x.batch_id, x.mix, x.label, x.needed, x.litres, x.recipe,
              coalesce((select sum(m.litres) from mix_move m
                        where m.batch_id = x.batch_id and m.kind = 'MIX' and m.code = x.mix), 0) as remaining
-      from batch_mix x where x.batch_id in
-      <foreach collection='batches' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by x.label
-      </script>""")
+      from batch_mix x where x.batch_id = any(#{batches,typeHandler=uuids})
+      order by x.label""")
   List<BatchMixRow> mixes(@Param("batches") Collection<UUID> batches);
 
   /**

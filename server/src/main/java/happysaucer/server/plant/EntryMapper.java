@@ -97,11 +97,8 @@ interface EntryMapper {
 
   @Select(
       """
-      <script>
-      select id, label from plant where id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by label
-      </script>""")
+      select id, label from plant where id = any(#{ids,typeHandler=uuids})
+      order by label""")
   List<PlantAdding.Added> added(@Param("ids") Collection<UUID> ids);
 
   @Select("select count(*) from spot where id = #{id}")

@@ -102,15 +102,12 @@ interface PlantMapper {
 
   @Update(
       """
-      <script>
       update plant p set search_text = (
         select lower(p.label || ' ' || p.common_name || ' ' || p.species || ' ' || s.name || ' ' || t.name
                      || ' ' || c.name)
         from spot s join site t on t.id = s.site_id join client c on c.id = t.client_id
         where s.id = p.spot_id)
-      where p.id in
-      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      where p.id = any(#{plants,typeHandler=uuids})""")
   void indexThese(@Param("plants") List<UUID> plants);
 
   @Update(

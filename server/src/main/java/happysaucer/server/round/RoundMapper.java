@@ -22,8 +22,7 @@ interface RoundMapper {
       where not t.counter and (t.id in (select s.site_id from job j join plant p on p.id = j.plant_id
                      join spot s on s.id = p.spot_id
                      where j.planned_on = #{day} and j.status &lt;&gt; 'DROPPED')
-         <if test='!named.isEmpty()'> or t.id in
-           <foreach collection='named' item='id' open='(' separator=',' close=')'>#{id}</foreach>
+         <if test='!named.isEmpty()'> or t.id = any(#{named,typeHandler=uuids})
          </if>)
       order by t.round_order, t.name limit 60
       </script>""")
@@ -37,11 +36,8 @@ interface RoundMapper {
 
   @Select(
       """
-      <script>
       select t.id, t.name, c.name as client_name, t.access_note, t.round_order
-      from site t join client c on c.id = t.client_id where t.id in
-      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      from site t join client c on c.id = t.client_id where t.id = any(#{sites,typeHandler=uuids})""")
   List<SiteRow> named(@Param("sites") Collection<UUID> sites);
 
   record PlantAt(
@@ -66,7 +62,6 @@ interface RoundMapper {
 
   @Select(
       """
-      <script>
       select p.id as plant_id, s.site_id, p.label, p.common_name, s.name as spot_name, p.pot_shape,
              p.pot_top_mm, p.drawn_base_mm as pot_base_mm, p.drawn_height_mm as pot_height_mm, k.checked_on as last_checked, k.recheck_on,
              w.litres as usual_litres, w.watered_on
@@ -77,9 +72,7 @@ interface RoundMapper {
       left join watering w on w.id = (
         select n.id from watering n where n.plant_id = p.id
         order by n.watered_on desc, n.received_at desc limit 1)
-      where p.retired_on is null and s.site_id in
-      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by s.name, p.label limit 600
-      </script>""")
+      where p.retired_on is null and s.site_id = any(#{sites,typeHandler=uuids})
+      order by s.name, p.label limit 600""")
   List<PlantAt> plants(@Param("sites") Collection<UUID> sites);
 }

@@ -1,5 +1,6 @@
 package happysaucer.server.season;
 
+import happysaucer.server.advice.Glances;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.Versions;
 import happysaucer.server.season.SeasonRuns.RunView;
@@ -32,6 +33,7 @@ class SeasonController {
   private final SeasonWeights weights;
   private final Publishing publishing;
   private final CrewDays days;
+  private final Glances glances;
   private final TeamClock clock;
 
   SeasonController(
@@ -44,6 +46,7 @@ class SeasonController {
       SeasonWeights weights,
       Publishing publishing,
       CrewDays days,
+      Glances glances,
       TeamClock clock) {
     this.seasons = seasons;
     this.view = view;
@@ -54,6 +57,7 @@ class SeasonController {
     this.weights = weights;
     this.publishing = publishing;
     this.days = days;
+    this.glances = glances;
     this.clock = clock;
   }
 
@@ -62,6 +66,7 @@ class SeasonController {
    *
    * @param more jobs that are open beyond those that are planned at once: later ones, told as a
    *     number
+   * @param waiting plants whose jobs have still to follow what changed for all of them
    * @param runs searches for a plan, the newest first
    */
   record SeasonPage(
@@ -70,6 +75,7 @@ class SeasonController {
       List<SeasonView.LoadWeek> weeks,
       List<SeasonView.JobItem> jobs,
       int more,
+      int waiting,
       SeasonWeights.Weights weights,
       List<RunView> runs,
       SeasonPlaces.@Nullable ChangeView lastChange) {}
@@ -85,6 +91,7 @@ class SeasonController {
         view.weeks(season, SeasonView.now(season)),
         season.jobs().stream().map(job -> SeasonView.item(season, job, blocked)).toList(),
         seasons.more(season),
+        glances.workWaiting(),
         season.weights(),
         runs.newest(),
         places.last());

@@ -25,14 +25,12 @@ interface SeasonJobMapper {
 
   /** Of these plants: what is open, and what a person has dropped lately. */
   @Select(
-      "<script>select "
+      "select "
           + COLUMNS
           + """
-          from season_job j where (j.status = 'OPEN' or j.status = 'DROPPED' and j.changed_at &gt;= #{since})
-          and j.plant_id in
-          <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-          order by j.plant_id, j.id
-          </script>""")
+          from season_job j where (j.status = 'OPEN' or j.status = 'DROPPED' and j.changed_at >= #{since})
+          and j.plant_id = any(#{plants,typeHandler=uuids})
+          order by j.plant_id, j.id""")
   List<SeasonJobRow> ofPlants(
       @Param("plants") Collection<UUID> plants, @Param("since") Instant since);
 
@@ -49,13 +47,11 @@ interface SeasonJobMapper {
   @Nullable SeasonJobRow locked(UUID id);
 
   @Select(
-      "<script>select "
+      "select "
           + COLUMNS
           + """
-          from season_job j where j.id in
-          <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-          order by j.id for update
-          </script>""")
+          from season_job j where j.id = any(#{ids,typeHandler=uuids})
+          order by j.id for update""")
   List<SeasonJobRow> lockedAll(@Param("ids") Collection<UUID> ids);
 
   @Select(
@@ -88,11 +84,8 @@ interface SeasonJobMapper {
 
   @Select(
       """
-      <script>
-      select plant_id, max(watered_on) as watered_on from watering where plant_id in
-      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      group by plant_id
-      </script>""")
+      select plant_id, max(watered_on) as watered_on from watering where plant_id = any(#{plants,typeHandler=uuids})
+      group by plant_id""")
   List<WateredRow> watered(@Param("plants") Collection<UUID> plants);
 
   /** What stands in the days of somebody's work, done or not. */
@@ -152,54 +145,40 @@ interface SeasonJobMapper {
   /** Two who look the same plants through at once add what is new one after the other. */
   @Select(
       """
-      <script>
-      select id from plant where id in
-      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by id for update
-      </script>""")
+      select id from plant where id = any(#{plants,typeHandler=uuids})
+      order by id for update""")
   List<UUID> lockPlants(@Param("plants") Collection<UUID> plants);
 
   /** Plants come before their jobs, and these before what a season says of them. */
   @Select(
       """
-      <script>
-      select id from plant where id in (select plant_id from season_job where id in
-      <foreach collection='jobs' item='id' open='(' separator=',' close=')'>#{id}</foreach>)
-      order by id for update
-      </script>""")
+      select id from plant where id in (select plant_id from season_job where id = any(#{jobs,typeHandler=uuids}))
+      order by id for update""")
   List<UUID> lockPlantsOf(@Param("jobs") Collection<UUID> jobs);
 
   @Select(
-      "<script>select "
+      "select "
           + COLUMNS
           + """
-          from season_job j where j.id in
-          <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-          order by j.id
-          </script>""")
+          from season_job j where j.id = any(#{ids,typeHandler=uuids})
+          order by j.id""")
   List<SeasonJobRow> all(@Param("ids") Collection<UUID> ids);
 
   record DoneRow(UUID id, LocalDate doneOn) {}
 
   @Select(
       """
-      <script>
-      select id, done_on from job where done_on is not null and id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      select id, done_on from job where done_on is not null and id = any(#{ids,typeHandler=uuids})""")
   List<DoneRow> doneOn(@Param("ids") Collection<UUID> jobs);
 
-  /** A plant with its place, for a job of it. */
   /** Those that customers brought: no crew goes to them. */
   @Select(
       """
-      <script>
       select p.id from plant p join spot s on s.id = p.spot_id join site t on t.id = s.site_id
-      where t.counter and p.id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      where t.counter and p.id = any(#{ids,typeHandler=uuids})""")
   List<UUID> atTheCounter(@Param("ids") Collection<UUID> ids);
 
+  /** A plant with its place, for a job of it. */
   record PlantAtRow(
       UUID id,
       String label,
@@ -213,11 +192,9 @@ interface SeasonJobMapper {
 
   @Select(
       """
-      <script>
       select p.id, p.label, p.common_name, s.site_id, s.name as spot_name, p.pot_shape, p.pot_top_mm,
              p.drawn_base_mm as pot_base_mm, p.drawn_height_mm as pot_height_mm
-      from plant p join spot s on s.id = p.spot_id where p.id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      from unnest(#{ids,typeHandler=uuids}) wanted(id) join plant p on p.id = wanted.id
+      join spot s on s.id = p.spot_id""")
   List<PlantAtRow> plants(@Param("ids") Collection<UUID> ids);
 }

@@ -33,10 +33,7 @@ interface TeamMapper {
 
   @Update(
       """
-      <script>
-      update app_user set password_hash = #{hash} where id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      update app_user set password_hash = #{hash} where id = any(#{ids,typeHandler=uuids})""")
   void passwords(@Param("ids") List<UUID> ids, @Param("hash") String hash);
 
   /** One who was handed a code that still lets somebody in, by its hash. */

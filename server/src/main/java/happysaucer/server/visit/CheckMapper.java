@@ -76,30 +76,22 @@ interface CheckMapper {
   @Update("update plant_check set voided_at = #{at} where id = #{id} and voided_at is null")
   int voidCheck(@Param("id") UUID id, @Param("at") Instant at);
 
-  String CHECKS =
-      "<foreach collection='checks' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
-
-  @Select("<script>select id from plant_check where id in " + CHECKS + "</script>")
+  @Select("select id from plant_check where id = any(#{checks,typeHandler=uuids})")
   List<UUID> existing(@Param("checks") List<UUID> checks);
 
-  @Select("<script>select distinct plant_id from plant_check where id in " + CHECKS + "</script>")
+  @Select("select distinct plant_id from plant_check where id = any(#{checks,typeHandler=uuids})")
   List<UUID> plantsOf(@Param("checks") List<UUID> checks);
 
   @Update(
-      "<script>update plant_check set voided_at = #{at} where voided_at is null and id in "
-          + CHECKS
-          + "</script>")
+      "update plant_check set voided_at = #{at} where voided_at is null and id = any(#{checks,typeHandler=uuids})")
   int voidChecks(@Param("checks") List<UUID> checks, @Param("at") Instant at);
 
   record PlantSite(UUID plantId, UUID siteId) {}
 
   @Select(
       """
-      <script>
       select p.id as plant_id, t.site_id from plant p join spot t on t.id = p.spot_id
-      where p.retired_on is null and p.id in
-      <foreach collection='plants' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      where p.retired_on is null and p.id = any(#{plants,typeHandler=uuids})""")
   List<PlantSite> sitesOf(@Param("plants") List<UUID> plants);
 
   record QuietRow(
@@ -189,10 +181,7 @@ interface CheckMapper {
 
   @Select(
       """
-      <script>
-      select check_id, code, state, grade, amount as "value" from check_sign where check_id in
-      <foreach collection='checks' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      order by check_id, code
-      </script>""")
+      select check_id, code, state, grade, amount as "value" from check_sign where check_id = any(#{checks,typeHandler=uuids})
+      order by check_id, code""")
   List<SignOfCheck> signs(@Param("checks") Collection<UUID> checks);
 }

@@ -67,11 +67,8 @@ interface VisitMapper {
 
   @Select(
       """
-      <script>
       select id, site_id, started_at, ended_at, note from visit
-      where visited_on = #{day} and user_id = #{user} and site_id in
-      <foreach collection='sites' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      where visited_on = #{day} and user_id = #{user} and site_id = any(#{sites,typeHandler=uuids})""")
   List<MineAt> ofDay(
       @Param("sites") Collection<UUID> sites,
       @Param("day") LocalDate day,
@@ -94,33 +91,25 @@ interface VisitMapper {
 
   record Count(UUID visitId, int number) {}
 
-  String VISITS =
-      "<foreach collection='visits' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
-
   @Select(
-      "<script>"
-          + """
+      """
           select visit_id, count(distinct plant_id) as "number" from plant_check
-          where voided_at is null and visit_id in """
-          + VISITS
-          + " group by visit_id</script>")
+          where voided_at is null and visit_id = any(#{visits,typeHandler=uuids})
+          group by visit_id""")
   List<Count> checked(@Param("visits") List<UUID> visits);
 
   @Select(
-      "<script>"
-          + """
+      """
           select v.id as visit_id, count(distinct w.plant_id) as "number" from visit v
           join spot s on s.site_id = v.site_id join plant p on p.spot_id = s.id
           join watering w on w.plant_id = p.id and w.watered_on = v.visited_on
             and w.user_id = v.user_id
-          where v.id in """
-          + VISITS
-          + " group by v.id</script>")
+          where v.id = any(#{visits,typeHandler=uuids})
+          group by v.id""")
   List<Count> watered(@Param("visits") List<UUID> visits);
 
   @Select(
-      "<script>"
-          + """
+      """
           select v.id as visit_id,
             (select count(*) from job j join plant p on p.id = j.plant_id
              join spot s on s.id = p.spot_id
@@ -129,19 +118,15 @@ interface VisitMapper {
                join spot s on s.id = p.spot_id
                where s.site_id = v.site_id and a.done_on = v.visited_on and a.done_by = v.user_id)
             as "number"
-          from visit v where v.id in """
-          + VISITS
-          + "</script>")
+          from visit v where v.id = any(#{visits,typeHandler=uuids})""")
   List<Count> worked(@Param("visits") List<UUID> visits);
 
   record LeftRow(UUID visitId, UUID plantId, String label, String commonName, String kinds) {}
 
   @Select(
-      "<script>"
-          + """
+      """
           select l.visit_id, l.plant_id, p.label, p.common_name, l.kinds
-          from visit_left l join plant p on p.id = l.plant_id where l.visit_id in """
-          + VISITS
-          + " order by p.label</script>")
+          from visit_left l join plant p on p.id = l.plant_id where l.visit_id = any(#{visits,typeHandler=uuids})
+          order by p.label""")
   List<LeftRow> left(@Param("visits") List<UUID> visits);
 }

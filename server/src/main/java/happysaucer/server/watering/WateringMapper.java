@@ -32,10 +32,7 @@ interface WateringMapper {
 
   @Select(
       """
-      <script>
-      select id from plant where retired_on is null and id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      select id from plant where retired_on is null and id = any(#{ids,typeHandler=uuids})""")
   List<UUID> allInCare(@Param("ids") Collection<UUID> ids);
 
   @Insert(
@@ -78,19 +75,13 @@ interface WateringMapper {
 
   @Select(
       """
-      <script>
-      select id, plant_id, watered_on, litres, run_off_litres from watering where id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      for update
-      </script>""")
+      select id, plant_id, watered_on, litres, run_off_litres from watering where id = any(#{ids,typeHandler=uuids})
+      for update""")
   List<WateringRow> locked(@Param("ids") Collection<UUID> ids);
 
   @Delete(
       """
-      <script>
-      delete from watering where id in
-      <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>
-      </script>""")
+      delete from watering where id = any(#{ids,typeHandler=uuids})""")
   void remove(@Param("ids") Collection<UUID> ids);
 
   @Select(

@@ -1,0 +1,63 @@
+package happysaucer.core.record;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import happysaucer.core.record.WateringRecord.Watered;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+class WateringRecordTest {
+  private static final LocalDate REPOTTED = LocalDate.of(2027, 1, 10);
+
+  private static List<Watered> after(LocalDate day, int... days) {
+    return IntStream.of(days).mapToObj(n -> new Watered(day.plusDays(n), 0.5 + n, 0.1)).toList();
+  }
+
+  private static List<LocalDate> days(List<Watered> waterings) {
+    return waterings.stream().map(Watered::on).toList();
+  }
+
+  @Test
+  void theLastSixCountNewestFirstInWhateverOrderTheyAreRead() {
+    List<Watered> all = new ArrayList<>(after(REPOTTED, 1, 8, 15, 22, 29, 36, 43, 50));
+    List<LocalDate> expected =
+        IntStream.of(50, 43, 36, 29, 22, 15).mapToObj(REPOTTED::plusDays).toList();
+    for (int seed = 0; seed < 20; seed++) {
+      Collections.shuffle(all, new Random(seed));
+      WateringRecord record = WateringRecord.of(all, Optional.empty());
+      assertEquals(expected, days(record.newestFirst()));
+      assertTrue(record.afterRepot().isEmpty(), "it was never repotted");
+    }
+  }
+
+  @Test
+  void afterARepotThoseCountThatFollowOnceItHasSettled() {
+    WateringRecord record =
+        WateringRecord.of(
+            after(REPOTTED, -5, 0, 7, 8, 20, 32, 44, 56, 68, 74, 75, 90), Optional.of(REPOTTED));
+    assertEquals(
+        IntStream.of(8, 20, 32, 44, 56, 68).mapToObj(REPOTTED::plusDays).toList(),
+        days(record.afterRepot()),
+        "from the eighth day, no more than six");
+    assertEquals(
+        List.of(REPOTTED.plusDays(74)),
+        days(WateringRecord.of(after(REPOTTED, 7, 74, 75), Optional.of(REPOTTED)).afterRepot()),
+        "the seventh and the 75th day are outside");
+    assertEquals(12.0, record.mean().orElseThrow().intervalAfterLastRepotDays(), 1e-9);
+  }
+
+  @Test
+  void withoutWateringsNothingIsKnown() {
+    WateringRecord none = WateringRecord.of(List.of(), Optional.of(REPOTTED));
+    assertTrue(none.mean().isEmpty());
+    assertTrue(none.daysSince(REPOTTED).isEmpty());
+    assertTrue(none.pours(Optional.empty()).isEmpty());
+  }
+}
