@@ -1,0 +1,149 @@
+package happysaucer.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What the water of five plants of the demo team tells: each what a grower would say of its kind.
+ */
+@ExtendWith(RunningServer.class)
+class StoriesTest {
+  private static final String CROWDED_FIG = "T-001";
+  private static final String ROTTING_LILY = "T-003";
+  private static final String JADE = "T-007";
+  private static final String PALM = "T-018";
+  private static final String FERN = "T-059";
+
+  private final Http technician;
+
+  StoriesTest(Http http) {
+    technician = http.as("technician");
+  }
+
+  private String id(String label) {
+    return technician
+        .get("/api/plants?search=" + label)
+        .json()
+        .get("plants")
+        .get(0)
+        .get("id")
+        .asString();
+  }
+
+  private JsonNode advice(String label) {
+    return technician.get("/api/plants/" + id(label)).json().get("advice");
+  }
+
+  private JsonNode drawn(String label) {
+    return technician.get("/api/plants/" + id(label) + "/dry-down").json().get("drawn");
+  }
+
+  private static double of(JsonNode node, String... path) {
+    JsonNode at = node;
+    for (String step : path) {
+      at = at.get(step);
+    }
+    return at.asDouble();
+  }
+
+  /** Days between its last waterings and how much was left at each, the oldest first. */
+  private static List<Double> seen(JsonNode drawn, String what) {
+    List<Double> seen = new ArrayList<>();
+    drawn.get("seen").forEach(dot -> seen.add(dot.get(what).asDouble()));
+    return seen;
+  }
+
+  private static JsonNode best(JsonNode drawn) {
+    for (JsonNode width : drawn.get("widths")) {
+      if (width.get("best").asBoolean()) {
+        return width;
+      }
+    }
+    throw new AssertionError("no width is the best");
+  }
+
+  private static JsonNode widest(JsonNode drawn) {
+    JsonNode widths = drawn.get("widths");
+    return widths.get(widths.size() - 1);
+  }
+
+  @Test
+  void aFigThatFillsItsPotDrinksItEmptyEverSoonerAndRestsLongerInAWiderOne() {
+    JsonNode drawn = drawn(CROWDED_FIG);
+    List<Double> days = seen(drawn, "days");
+    assertThat(days.get(days.size() - 1)).as("every watering comes sooner").isLessThan(days.get(0));
+    assertThat(of(drawn, "now", "daysToRefill"))
+        .as("the estimate says what its last waterings say")
+        .isCloseTo(days.get(days.size() - 1), withinPercentage(20));
+    JsonNode best = best(drawn);
+    assertThat(of(best, "first", "daysToRefill")).isGreaterThan(of(drawn, "now", "daysToRefill"));
+    assertThat(of(best, "settled", "daysToRefill"))
+        .isGreaterThan(of(best, "first", "daysToRefill"));
+    assertThat(of(widest(drawn), "first", "daysRingWet"))
+        .as("far too wide, its fresh medium stays wet for weeks")
+        .isGreaterThan(2 * of(drawn, "ringWetStands"));
+    assertThat(of(widest(drawn), "ballShare")).isLessThan(of(best, "ballShare") / 3);
+  }
+
+  @Test
+  void aLilyThatRotsWasWateredBeforeItHadDriedAndIsHelpedBySmallDrinks() {
+    JsonNode advice = advice(ROTTING_LILY);
+    assertThat(advice.get("call").get("action").asString()).isEqualTo("ROT_RESCUE");
+    JsonNode drawn = drawn(ROTTING_LILY);
+    assertThat(seen(drawn, "left"))
+        .as("it was never left to dry to where it is watered again")
+        .allMatch(left -> left > of(drawn, "refillLeft"));
+    JsonNode water = advice.get("water");
+    assertThat(of(water, "after", "litres")).isLessThan(0.7 * of(water, "before", "litres"));
+    assertThat(of(water, "after", "daysRingWet"))
+        .as("round a ball that was cut nothing stays wet for longer than it stands")
+        .isLessThan(of(drawn, "ringWetStands"));
+  }
+
+  @Test
+  void aJadePlantDriesForWeeksInAGrittyMixAndDrownsInAWidePot() {
+    JsonNode drawn = drawn(JADE);
+    assertThat(of(drawn, "refillLeft"))
+        .as("it is watered when nearly dry")
+        .isLessThan(of(drawn(FERN), "refillLeft") / 2);
+    assertThat(of(drawn, "now", "daysToRefill"))
+        .isGreaterThan(2 * of(drawn(CROWDED_FIG), "now", "daysToRefill"));
+    JsonNode advised = advice(JADE).get("water").get("after");
+    assertThat(of(advised, "daysRingWet")).isLessThan(of(drawn, "ringWetStands"));
+    assertThat(of(widest(drawn), "first", "daysRingWet"))
+        .isGreaterThan(3 * of(drawn, "ringWetStands"));
+  }
+
+  @Test
+  void aPalmThatMovesIntoClayIsWateredMoreAndSoonerThoughItsPotIsWider() {
+    JsonNode advice = advice(PALM);
+    assertThat(advice.get("repot").get("order").asString()).contains("terracotta");
+    JsonNode water = advice.get("water");
+    assertThat(of(water, "after", "litresPerDay"))
+        .as("the wall breathes")
+        .isGreaterThan(1.4 * of(water, "before", "litresPerDay"));
+    assertThat(of(water, "after", "daysToRefill")).isLessThan(of(water, "before", "daysToRefill"));
+    assertThat(of(best(drawn(PALM)), "first", "daysToRefill"))
+        .as("in plastic it would be later")
+        .isGreaterThan(of(water, "after", "daysToRefill"));
+  }
+
+  @Test
+  void aFernWhoseMediumIsRenewedInItsPotIsWateredAsBefore() {
+    JsonNode advice = advice(FERN);
+    assertThat(advice.get("call").get("action").asString()).isEqualTo("REFRESH");
+    JsonNode water = advice.get("water");
+    assertThat(of(water, "after", "daysToRefill"))
+        .isCloseTo(of(water, "before", "daysToRefill"), withinPercentage(15));
+    JsonNode drawn = drawn(FERN);
+    for (double left : seen(drawn, "left")) {
+      assertThat(left).as("watered when it asks for it").isCloseTo(0.75, withinPercentage(6));
+    }
+  }
+}
