@@ -12,7 +12,6 @@ import { router } from './app/routes';
 import { theme, variables } from './app/theme';
 import { ProblemError } from './api/problem';
 import { SESSION_KEY } from './api/reads';
-import { knowWrites } from './api/useWrite';
 
 /** Signed out meanwhile, or without the page's token: the frame asks who it is, and the page comes back as it was left. */
 const askWho = (error: unknown) => {
@@ -30,8 +29,6 @@ const queries: QueryClient = new QueryClient({
     },
   },
 });
-
-knowWrites(queries);
 
 const root = document.getElementById('root');
 if (root) {

@@ -135,6 +135,7 @@ export const reads = {
       gcTime: 10_000,
     }),
   reminded: (jobId: string) => queryOptions({ queryKey: ['reminded', jobId], queryFn: () => body(api.GET('/api/jobs/{id}/reminded', { params: { path: { id: jobId } } })) }),
+  supplies: () => queryOptions({ queryKey: ['supplies'], queryFn: () => body(api.GET('/api/supplies', {})) }),
   orders: () => queryOptions({ queryKey: ['orders'], queryFn: () => body(api.GET('/api/orders', {})) }),
   needed: (weeks: number) =>
     queryOptions({ queryKey: ['orders', 'needed', weeks], queryFn: () => body(api.GET('/api/orders/needed', { params: { query: { weeks } } })), placeholderData: (before) => before }),

@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/supplies/{kind}/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/spots/{id}": {
         parameters: {
             query?: never;
@@ -92,7 +108,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["page"];
-        put: operations["save_1"];
+        put: operations["save_2"];
         post?: never;
         delete: operations["reset"];
         options?: never;
@@ -460,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["save_2"];
+        put: operations["save_3"];
         post?: never;
         delete: operations["shipped"];
         options?: never;
@@ -476,7 +492,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["page_2"];
-        put: operations["save_3"];
+        put: operations["save_4"];
         post?: never;
         delete: operations["reset_1"];
         options?: never;
@@ -668,7 +684,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["save_4"];
+        put: operations["save_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1732,6 +1748,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/supplies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/species": {
         parameters: {
             query?: never;
@@ -2011,7 +2043,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2379,7 +2411,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2395,7 +2427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2719,6 +2751,25 @@ export interface components {
             workLeastCents: number | null;
             measures: components["schemas"]["Measure"][];
             zones: string[];
+            /** Format: int32 */
+            version: number;
+        };
+        SupplyRequest: {
+            /** Format: double */
+            stock?: number | null;
+            /** Format: double */
+            pack?: number | null;
+            supplier: string;
+        };
+        SupplyView: {
+            key: string;
+            label: string;
+            unit: string;
+            /** Format: double */
+            stock: number | null;
+            /** Format: double */
+            pack: number | null;
+            supplier: string;
             /** Format: int32 */
             version: number;
         };
@@ -4088,6 +4139,7 @@ export interface components {
             /** Format: uuid */
             shelfPotId?: string | null;
             ingredient?: string | null;
+            supply?: string | null;
             supplier: string;
             /** Format: int32 */
             amount: number;
@@ -4103,6 +4155,7 @@ export interface components {
             /** Format: uuid */
             shelfPotId: string | null;
             ingredient: string | null;
+            supply: string | null;
             pot: string;
             supplier: string;
             /** Format: int32 */
@@ -5063,6 +5116,8 @@ export interface components {
         MediumEffect: {
             faults: components["schemas"]["Fault"][];
             /** Format: int32 */
+            inCare: number;
+            /** Format: int32 */
             asked: number;
             /** Format: int32 */
             changed: number;
@@ -5889,6 +5944,8 @@ export interface components {
             choice: "BEST" | "ACCEPTABLE" | "OTHER" | null;
             measured: boolean;
             /** Format: double */
+            centsPerLitre: number | null;
+            /** Format: double */
             stockLitres: number | null;
             withoutPeat: components["schemas"]["WithoutPeat"] | null;
         };
@@ -6457,6 +6514,35 @@ export interface operations {
             };
         };
     };
+    save_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                kind: string;
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SupplyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SupplyView"][];
+                };
+            };
+        };
+    };
     saveSpot: {
         parameters: {
             query?: never;
@@ -6505,7 +6591,7 @@ export interface operations {
             };
         };
     };
-    save_1: {
+    save_2: {
         parameters: {
             query?: never;
             header: {
@@ -7316,7 +7402,7 @@ export interface operations {
             };
         };
     };
-    save_2: {
+    save_3: {
         parameters: {
             query?: never;
             header: {
@@ -7389,7 +7475,7 @@ export interface operations {
             };
         };
     };
-    save_3: {
+    save_4: {
         parameters: {
             query?: never;
             header: {
@@ -7818,7 +7904,7 @@ export interface operations {
             };
         };
     };
-    save_4: {
+    save_5: {
         parameters: {
             query?: never;
             header?: {
@@ -9634,6 +9720,26 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SupplyView"][];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: {
@@ -10010,7 +10116,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10518,7 +10624,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10538,7 +10644,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;

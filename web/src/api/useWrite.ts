@@ -2,7 +2,7 @@ import { useMutation, useQueryClient, type QueryClient } from '@tanstack/react-q
 import { useState } from 'react';
 import { notifyProblem } from '../ui/notify';
 import { ProblemError, faultsByField } from './problem';
-import { writeKey, writes, type Write } from './writes';
+import type { Write } from './writes';
 
 interface Handlers<V, T> {
   done?: (answer: T, variables: V) => void;
@@ -23,7 +23,6 @@ function settle<V, T>(queries: QueryClient, w: Write<V, T>, answer: T, variables
 export function useWrite<V, T>(w: Write<V, T>, { done, sent, failed }: Handlers<V, T> = {}) {
   const queries = useQueryClient();
   return useMutation<T, unknown, V>({
-    mutationKey: writeKey(w),
     mutationFn: w.send,
     onMutate: sent,
     onSuccess: (answer, variables) => {
@@ -56,11 +55,4 @@ export function useVersionedWrite<V, T>(w: Write<V, T>, { failed, ...handlers }:
     },
   });
   return { save, stale, settled: () => setStale(null), faults: faultsByField(save.error) };
-}
-
-/** Writes that were kept by name are known to the client before a screen asks for them. */
-export function knowWrites(queries: QueryClient) {
-  for (const w of Object.values(writes)) {
-    queries.setMutationDefaults(writeKey(w), { mutationFn: (variables) => (w.send as (v: unknown) => Promise<unknown>)(variables) });
-  }
 }

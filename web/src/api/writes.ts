@@ -1,10 +1,7 @@
 import type { QueryKey } from '@tanstack/react-query';
 import { api, body, type Schemas } from './client';
 
-/**
- * One thing that is written: how it is sent, what is stale afterwards, and which read its answer is. Everything that
- * is sent is in the variables, so that a write can be kept and sent again later.
- */
+/** One thing that is written: how it is sent, what is stale afterwards, and which read its answer is. */
 export interface Write<V, T> {
   send: (variables: V) => Promise<T>;
   touches?: (variables: V, answer: T) => QueryKey[];
@@ -333,8 +330,16 @@ export const writes = {
   receiveOrder: write({
     send: ({ id, request }: { id: string; request: Schemas['DeliveryRequest'] }) =>
       body(api.POST('/api/orders/{id}/deliveries', { params: { path: { id } }, body: request })),
-    touches: () => [...OF_THE_SHELF, ...OF_THE_SEASON, ['mix-room'], ['batches'], ['orders', 'needed']],
+    touches: () => [...OF_THE_SHELF, ...OF_THE_SEASON, ['mix-room'], ['supplies'], ['batches'], ['orders', 'needed']],
     fills: () => ['orders'],
+  }),
+  saveSupply: write({
+    send: ({ id, version: of, request }: Versioned<Schemas['SupplyRequest']>) => {
+      const [kind = '', code = ''] = id.split('/');
+      return body(api.PUT('/api/supplies/{kind}/{code}', { params: { path: { kind, code }, header: { 'If-Match': `"${of}"` } }, body: request }));
+    },
+    touches: () => [['orders', 'needed']],
+    fills: () => ['supplies'],
   }),
   removePot: write({
     send: ({ id }: { id: string }) => body(api.DELETE('/api/shelf/{id}', { params: { path: { id } } })),
@@ -466,8 +471,3 @@ export const writes = {
   startBackup: write({ send: () => body(api.POST('/api/keeping/backup')), fills: () => ['keeping'] }),
   stopBackup: write({ send: () => body(api.DELETE('/api/keeping/backup')), fills: () => ['keeping'] }),
 };
-
-const names = new Map<unknown, string>(Object.entries(writes).map(([name, w]) => [w, name]));
-
-/** Under this key a write is known, so that one that was kept can be sent again. */
-export const writeKey = (w: unknown): [string] => [names.get(w) ?? 'unknown'];

@@ -158,6 +158,12 @@ function PotLine({ data, units }: { data: JobView; units: Units }) {
       {job.potCount > 1 && ` (${job.potCount} of them)`} <span className="measure">{size}</span>
       {job.potName && job.status === 'PLANNED' && ', reserved on the shelf'}
       {settled.length > 0 && ` · ${settled.join(', ')}`}
+      {job.status === 'PLANNED' && advice.repot?.needs.some((n) => n.kind === 'MIX') && (
+        <>
+          {' · '}
+          <Link to={`/batches?job=${job.id}&on=${job.plannedOn}`}>Mix for it</Link>
+        </>
+      )}
     </p>
   );
 }

@@ -1,7 +1,7 @@
 import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useOnce } from '../../api/once';
 import { sayProblem } from '../../api/problem';
@@ -26,14 +26,19 @@ const WEEK = 6;
 /** What is mixed at once for the jobs of some days: litres, scoops, bags, and who gets of it. */
 export function BatchesPage() {
   const { today, mayWork } = useReader();
-  const [from, setFrom] = useState(today);
-  const [to, setTo] = useState(addDays(today, WEEK));
+  // from the page of one job: its day, and of what is planned then, only that one
+  const [asked] = useSearchParams();
+  const only = asked.get('job');
+  const on = asked.get('on');
+  const [from, setFrom] = useState(on ?? today);
+  const [to, setTo] = useState(on ?? addDays(today, WEEK));
   const [crewId, setCrew] = useState('');
   const [reuse, setReuse] = useState(false);
-  const [left, setLeft] = useState<string[]>([]);
+  const [chosen, setLeft] = useState<string[] | null>(null);
   const wide = { from, to, crewId: crewId || null, jobs: null, reuse };
   const all = useQuery(reads.batchWanted(wide));
   const open = (all.data?.jobs ?? []).filter((j) => j.batch === null);
+  const left = chosen ?? (only === null ? [] : open.map((j) => j.jobId).filter((id) => id !== only));
   const taken = open.filter((j) => !left.includes(j.jobId)).map((j) => j.jobId);
   const narrowed = taken.length < open.length;
   const own = useQuery({ ...reads.batchWanted({ ...wide, jobs: taken }), enabled: narrowed && taken.length > 0 });

@@ -150,7 +150,7 @@ function Row({ mix: m, chosen, choose }: { mix: Mix; chosen: boolean; choose: (c
 }
 
 function InPot({ mix: m, view, pick }: { mix: Mix; view: Schemas['MixesView']; pick?: { value: string; all: { code: string; label: string }[]; choose: (code: string) => void } }) {
-  const { units } = useReader();
+  const { units, currency } = useReader();
   const drawn = bands(m.layers, view.topMm, view.heightMm, Math.max(LEAST_DRAWN, view.topMm));
   return (
     <article className={classes.inPot} aria-label={m.label}>
@@ -176,6 +176,12 @@ function InPot({ mix: m, view, pick }: { mix: Mix; view: Schemas['MixesView']; p
         <dd className="measure">{say(share(m.airFilled))}</dd>
         <dt>A litre, drained</dt>
         <dd className="measure">{say(mass(m.wetGrams, units))}</dd>
+        {m.centsPerLitre !== null && (
+          <>
+            <dt>A litre costs</dt>
+            <dd className="measure">{money(Math.round(m.centsPerLitre), currency)}</dd>
+          </>
+        )}
         <dt>Spent after</dt>
         <dd className="measure">{Math.round(m.lifeMonths / 12 * 2) / 2} years</dd>
       </dl>

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import page from '../../ui/Page.module.css';
+import { count } from '../../ui/format';
 
 /** So many differences of one plant are told. */
 const TOLD = 3;
@@ -9,12 +10,14 @@ const TOLD = 3;
 const SHOWN = 10;
 
 /** Whose days and plans an edit changes, told before it is saved. */
-export function PlanEffect({ effect }: { effect: Pick<Schemas['MediumEffect'], 'asked' | 'changed' | 'changes'> }) {
+export function PlanEffect({ effect }: { effect: Pick<Schemas['MediumEffect'], 'inCare' | 'asked' | 'changed' | 'changes'> }) {
   if (effect.asked === 0) return <p role="status">No plant in care stands in it or wants it, so no plan changes.</p>;
+  const all = effect.asked < effect.inCare ? `the first ${effect.asked}` : `all ${effect.asked}`;
   return (
     <div role="status">
       <p>
-        <b>{effect.changed === 0 ? `The plans of all ${effect.asked} plants stay as they are.` : `${effect.changed} of ${effect.asked} plants would be told something else.`}</b>
+        <b>{effect.changed === 0 ? `The plans of ${all} plants stay as they are.` : `${effect.changed} of ${all} plants would be told something else.`}</b>
+        {effect.asked < effect.inCare && ` ${count(effect.inCare - effect.asked)} more stand in it or want it, and were not asked.`}
       </p>
       {effect.changes.length > 0 && (
         <table className={page.table}>

@@ -7,13 +7,14 @@ import { reads } from '../../api/reads';
 import page from '../../ui/Page.module.css';
 import { day, litres, mass, say, type Units } from '../../ui/format';
 import { useReader } from '../team/session';
+import { CountSupply } from './CountSupply';
 import classes from './Shelf.module.css';
 
 type Line = Schemas['NeededLine'];
 
 /** What is to be ordered. */
 export interface Wanting {
-  kind: 'POT' | 'INGREDIENT';
+  kind: 'POT' | 'INGREDIENT' | 'SUPPLY';
   code: string;
   amount: number;
   supplier: string;
@@ -30,11 +31,20 @@ function amountWords(amount: number, unit: string, units: Units): string {
   return String(Math.round(amount));
 }
 
-/** Only what the shelf or the mix room knows can be ordered from here. */
+/** Feed and sundries, which are counted here. */
+const counted = (line: Line) => line.kind === 'FEED' || line.kind === 'SUNDRY';
+
+/** Only what is kept somewhere, and of which a pack is known, can be ordered from here. */
 function wanting(line: Line): Wanting | null {
   if (line.wanting <= 0) return null;
-  if (line.kind === 'INGREDIENT' && line.bags !== null) return { kind: 'INGREDIENT', code: line.code, amount: line.bags, supplier: line.supplier };
+  if (line.bags !== null) return { kind: counted(line) ? 'SUPPLY' : 'INGREDIENT', code: line.code, amount: line.bags, supplier: line.supplier };
   return line.kind === 'POT' && line.stock !== null ? { kind: 'POT', code: line.code, amount: Math.ceil(line.wanting), supplier: line.supplier } : null;
+}
+
+/** Whole bags or packs to order. */
+function packs(line: Line): string {
+  const one = counted(line) ? 'pack' : 'bag';
+  return line.bags === 1 ? `one ${one}` : `${line.bags ?? 0} ${one}s`;
 }
 
 /** What the jobs of the next weeks need, against what stands there and what comes. */
@@ -42,6 +52,7 @@ export function Needed({ order }: { order: (what: Wanting) => void }) {
   const { units } = useReader();
   const [weeks, setWeeks] = useState(4);
   const [all, setAll] = useState(false);
+  const [counting, setCounting] = useState<Line | null>(null);
   const { data } = useQuery(reads.needed(weeks));
   if (!data) return null;
   const short = data.lines.filter((l) => l.wanting > 0);
@@ -96,11 +107,21 @@ export function Needed({ order }: { order: (what: Wanting) => void }) {
                     </td>
                     <td className="measure">{amountWords(l.amount, l.unit, units)}</td>
                     <td className="measure">{day(l.firstOn)}</td>
-                    <td className="measure">{l.stock === null ? '–' : amountWords(l.stock, l.unit, units)}</td>
+                    <td className="measure">
+                      {counted(l) ? (
+                        <Button variant="subtle" size="compact-md" aria-label={`Count ${l.label}`} onClick={() => setCounting(l)}>
+                          {l.stock === null ? 'Count' : amountWords(l.stock, l.unit, units)}
+                        </Button>
+                      ) : l.stock === null ? (
+                        '–'
+                      ) : (
+                        amountWords(l.stock, l.unit, units)
+                      )}
+                    </td>
                     <td className="measure">{l.onItsWay > 0 ? amountWords(l.onItsWay, l.unit, units) : '–'}</td>
                     <td className="measure">
                       {l.wanting > 0 ? amountWords(l.wanting, l.unit, units) : '–'}
-                      {l.bags !== null && ` (${l.bags === 1 ? 'one bag' : `${l.bags} bags`})`}
+                      {l.bags !== null && ` (${packs(l)})`}
                     </td>
                     <td>{l.supplier}</td>
                     <td>
@@ -117,6 +138,7 @@ export function Needed({ order }: { order: (what: Wanting) => void }) {
           </table>
         </div>
       )}
+      {counting && <CountSupply line={counting} close={() => setCounting(null)} />}
     </div>
   );
 }

@@ -19,13 +19,21 @@ import classes from './Shelf.module.css';
 
 type Order = Schemas['OrderView'];
 
-const LABELS = { shelfPotId: 'What', ingredient: 'What', supplier: 'From whom', amount: 'How many', orderedOn: 'Ordered on', dueOn: 'Comes on', note: 'Note' };
+const LABELS = { shelfPotId: 'What', ingredient: 'What', supply: 'What', supplier: 'From whom', amount: 'How many', orderedOn: 'Ordered on', dueOn: 'Comes on', note: 'Note' };
+
+/** One of what was ordered, in words. */
+function named(order: Order): string {
+  if (order.ingredient !== null) return `a bag of ${order.pot}`;
+  return order.supply !== null ? `a pack of ${order.pot.toLowerCase()}` : order.pot;
+}
 
 /** What is on its way, and what it is for. */
 export function Ordered({ items }: { items: ShelfItem[] }) {
   const { today, mayWork } = useReader();
   const room = useQuery(reads.mixRoom());
   const bought = (room.data?.items ?? []).filter((i) => i.kind === 'INGREDIENT' && i.bagLitres !== null);
+  const supplies = useQuery({ ...reads.supplies(), enabled: mayWork });
+  const packed = (supplies.data ?? []).filter((s) => s.pack !== null);
   const { data } = useQuery(reads.orders());
   const [editing, setEditing] = useState<Order | Wanting | 'new' | null>(null);
   const [here, setHere] = useState<Order | null>(null);
@@ -49,7 +57,7 @@ export function Ordered({ items }: { items: ShelfItem[] }) {
               <span className={`${classes.due} measure`}>{day(o.dueOn)}</span>
               <span>
                 <strong>
-                  {o.amount - o.received} × {o.ingredient ? `a bag of ${o.pot}` : o.pot}
+                  {o.amount - o.received} × {named(o)}
                 </strong>{' '}
                 from {o.supplier}
                 {o.received > 0 && `, ${o.received} have come`}
@@ -75,7 +83,7 @@ export function Ordered({ items }: { items: ShelfItem[] }) {
         </ul>
       )}
       {mayWork && <Needed order={setEditing} />}
-      {editing && <Edit order={editing === 'new' || !('id' in editing) ? null : editing} wanting={editing !== 'new' && !('id' in editing) ? editing : null} items={items} bought={bought} close={() => setEditing(null)} />}
+      {editing && <Edit order={editing === 'new' || !('id' in editing) ? null : editing} wanting={editing !== 'new' && !('id' in editing) ? editing : null} items={items} bought={bought} packed={packed} close={() => setEditing(null)} />}
       {here && <Came order={here} close={() => setHere(null)} />}
     </section>
   );
@@ -87,18 +95,28 @@ interface EditProps {
   wanting: Wanting | null;
   items: ShelfItem[];
   bought: Schemas['MixItemView'][];
+  packed: Schemas['SupplyView'][];
   close: () => void;
 }
 
-/** Pots and ingredients stand in one list; an ingredient is told by this. */
+/** Pots, ingredients and supplies stand in one list; what is no pot is told by these. */
 const BAG = 'bag:';
+const PACK = 'pack:';
 
-function Edit({ order, wanting, items, bought, close }: EditProps) {
+const BEFORE: Record<Wanting['kind'], string> = { POT: '', INGREDIENT: BAG, SUPPLY: PACK };
+
+/** What an order is of, as one value of that list. */
+function whatOf(order: Order): string {
+  if (order.ingredient !== null) return BAG + order.ingredient;
+  return order.supply !== null ? PACK + order.supply : (order.shelfPotId ?? '');
+}
+
+function Edit({ order, wanting, items, bought, packed, close }: EditProps) {
   const { today, units } = useReader();
   const once = useOnce();
   const form = useForm({
     initialValues: {
-      what: order ? (order.shelfPotId ?? `${BAG}${order.ingredient ?? ''}`) : wanting ? `${wanting.kind === 'INGREDIENT' ? BAG : ''}${wanting.code}` : (items[0]?.pot.id ?? ''),
+      what: order ? whatOf(order) : wanting ? BEFORE[wanting.kind] + wanting.code : (items[0]?.pot.id ?? ''),
       supplier: order?.supplier ?? wanting?.supplier ?? '',
       amount: (order?.amount ?? wanting?.amount ?? 1) as number | string,
       orderedOn: order?.orderedOn ?? today,
@@ -116,12 +134,13 @@ function Edit({ order, wanting, items, bought, close }: EditProps) {
   const { values: v } = form;
   const missing = v.supplier.trim() === '' ? 'Say from whom.' : v.amount === '' ? 'Say how many.' : v.dueOn === '' && 'Give the day on which it comes.';
   const bag = v.what.startsWith(BAG);
+  const pack = v.what.startsWith(PACK);
   const send = (version: number | null) => {
     const { what, ...rest } = v;
     save.mutate({
       id: order?.id ?? once.id(),
       version,
-      request: { ...rest, shelfPotId: bag ? null : what, ingredient: bag ? what.slice(BAG.length) : null, amount: Number(v.amount) },
+      request: { ...rest, shelfPotId: bag || pack ? null : what, ingredient: bag ? what.slice(BAG.length) : null, supply: pack ? what.slice(PACK.length) : null, amount: Number(v.amount) },
     });
   };
   return (
@@ -136,14 +155,15 @@ function Edit({ order, wanting, items, bought, close }: EditProps) {
         <NativeSelect
           label={LABELS.shelfPotId}
           {...form.getInputProps('what')}
-          error={faults.shelfPotId ?? faults.ingredient}
+          error={faults.shelfPotId ?? faults.ingredient ?? faults.supply}
           data={[
             { group: 'Pots', items: items.map((i) => ({ value: i.pot.id, label: i.pot.name })) },
             { group: 'Ingredients, in bags', items: bought.map((i) => ({ value: `${BAG}${i.code}`, label: `${i.label}, ${say(litres(i.bagLitres ?? 0, units))}` })) },
+            { group: 'Feed and sundries, in packs', items: packed.map((s) => ({ value: `${PACK}${s.key}`, label: `${s.label}, ${s.pack ?? 0} ${s.unit}` })) },
           ]}
         />
         <TextInput label={LABELS.supplier} maxLength={120} {...form.getInputProps('supplier')} error={faults.supplier} />
-        <NumberInput label={bag ? 'How many bags' : LABELS.amount} min={1} max={10000} allowDecimal={false} {...form.getInputProps('amount')} error={faults.amount} />
+        <NumberInput label={bag ? 'How many bags' : pack ? 'How many packs' : LABELS.amount} min={1} max={10000} allowDecimal={false} {...form.getInputProps('amount')} error={faults.amount} />
         <DateField label={LABELS.orderedOn} value={v.orderedOn} max={today} change={(to) => form.setFieldValue('orderedOn', to)} error={faults.orderedOn} />
         <DateField label={LABELS.dueOn} value={v.dueOn} change={(to) => form.setFieldValue('dueOn', to)} error={faults.dueOn} />
         <TextInput label={LABELS.note} maxLength={400} {...form.getInputProps('note')} error={faults.note} />
@@ -171,15 +191,15 @@ function Came({ order, close }: { order: Order; close: () => void }) {
   const open = order.amount - order.received;
   const [amount, setAmount] = useState<number | string>(open);
   const [lot, setLot] = useState('');
+  const there = order.ingredient ? 'In the mix room' : order.supply ? 'Counted' : 'On the shelf';
   const receive = useWrite(writes.receiveOrder, {
     done: () => {
-      notifyDone(`${order.pot}: ${order.ingredient ? 'in the mix room' : 'on the shelf'}.`);
+      notifyDone(`${order.pot}: ${there.toLowerCase()}.`);
       close();
     },
     failed: (e) => once.refused(e),
   });
   const count = Number(amount);
-  const there = order.ingredient ? 'In the mix room' : 'On the shelf';
   const send = (last: boolean, n: number) => receive.mutate({ id: order.id, request: { id: once.id(), amount: n, last, lot: order.ingredient ? lot : null } });
   return (
     <Modal opened onClose={close} title={`${order.pot}, from ${order.supplier}`}>

@@ -9,7 +9,7 @@ import { answer, asked, forget } from '../../../test-server';
 import { Ordered } from '../Ordered';
 
 const order: Schemas['OrderView'] = {
-  id: 'o1', shelfPotId: 'a', ingredient: null, pot: 'Plastic 30 cm', supplier: 'Quay Potters', amount: 6, received: 1, orderedOn: '2027-04-01', dueOn: '2027-04-10', endedOn: null,
+  id: 'o1', shelfPotId: 'a', ingredient: null, supply: null, pot: 'Plastic 30 cm', supplier: 'Quay Potters', amount: 6, received: 1, orderedOn: '2027-04-01', dueOn: '2027-04-10', endedOn: null,
   note: '', version: 2, waiting: 2,
 };
 
@@ -19,13 +19,15 @@ const line = (more: Partial<Schemas['NeededLine']>): Schemas['NeededLine'] => ({
 
 const needed: Schemas['NeededView'] = {
   weeks: 4, until: '2027-05-10', unplanned: 3,
-  lines: [line({}), line({ kind: 'POT', code: 'p', label: 'Plastic 20 cm', amount: 5, unit: 'pieces', stock: 6, wanting: 0, bags: null }), line({ kind: 'FEED', code: 'SLOW_RELEASE', label: 'Slow release', amount: 120, unit: 'g', stock: null, wanting: 0, bags: null, supplier: '' })],
+  lines: [line({}), line({ kind: 'POT', code: 'p', label: 'Plastic 20 cm', amount: 5, unit: 'pieces', stock: 6, wanting: 0, bags: null }), line({ kind: 'FEED', code: 'FEED/SLOW_RELEASE', label: 'Slow release feed', amount: 120, unit: 'g', stock: null, wanting: 0, bags: null, supplier: '' })],
 };
 
 const room: Schemas['MixRoomView'] = {
   scoopLitres: 0.5, bucketLitres: 10, version: 1,
   items: [{ kind: 'INGREDIENT', code: 'COIR', label: 'coir', litres: 20, bagLitres: 50, bagCents: 990, supplier: 'Ostrel', lots: [], version: 1 }],
 };
+
+const mesh: Schemas['SupplyView'] = { key: 'TOOL/MESH', label: 'Mesh', unit: 'pieces', stock: -3, pack: 50, supplier: 'Quay Potters', version: 4 };
 
 const bodies = (path: RegExp) => asked.filter((a) => a.method !== 'GET' && path.test(a.path)).map((a) => a.body as Record<string, unknown>);
 
@@ -36,6 +38,8 @@ beforeEach(() => {
   answer('GET', /\/api\/orders$/, () => ({ body: [order] }));
   answer('GET', /\/api\/orders\/needed/, () => ({ body: needed }));
   answer('GET', /\/api\/mix-room/, () => ({ body: room }));
+  answer('GET', /\/api\/supplies/, () => ({ body: [mesh] }));
+  answer('PUT', /\/api\/supplies\//, () => ({ body: [mesh] }));
   answer('PUT', /\/api\/orders\//, () => ({ body: [] }));
   answer('POST', /\/deliveries/, () => ({ body: [] }));
 });
@@ -83,5 +87,37 @@ describe('what is on its way', () => {
     const dialog = await screen.findByRole('dialog');
     expect(within(dialog).getByLabelText('From whom')).toHaveValue('Ostrel');
     expect(within(dialog).getByLabelText('How many bags')).toHaveValue('2');
+  });
+
+  it('counts feed for the first time', async () => {
+    shown();
+    await userEvent.click(await screen.findByRole('button', { name: 'All 3 things' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Count Slow release feed' }));
+    const dialog = await screen.findByRole('dialog');
+    expect(await within(dialog).findByText('Say how much stands there, or how it is bought.')).toBeInTheDocument();
+    await userEvent.type(within(dialog).getByLabelText('Stands there now'), '250');
+    await userEvent.type(within(dialog).getByLabelText('A pack holds'), '1000');
+    await userEvent.click(within(dialog).getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(bodies(/supplies\/FEED\/SLOW_RELEASE/)[0]).toEqual({ stock: 250, pack: 1000, supplier: '' }));
+  });
+
+  it('tells of mesh that more was used than was counted, and orders it by the pack', async () => {
+    answer('GET', /\/api\/orders\/needed/, () => ({
+      body: { ...needed, lines: [line({ kind: 'SUNDRY', code: 'TOOL/MESH', label: 'Mesh', amount: 31, unit: 'pieces', stock: -3, wanting: 31, supplier: 'Quay Potters', bags: 1 })] },
+    }));
+    shown();
+    await userEvent.click(await screen.findByRole('button', { name: 'Count Mesh' }));
+    const dialog = await screen.findByRole('dialog');
+    expect(await within(dialog).findByText(/3 more were used than were counted/)).toBeInTheDocument();
+    expect(within(dialog).getByLabelText('Stands there now')).toHaveValue('0');
+    await userEvent.keyboard('{Escape}');
+    expect(screen.getByText(/\(one pack\)/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Order Mesh' }));
+    const ordering = await screen.findByRole('dialog', { name: 'An order' });
+    expect(within(ordering).getByLabelText('How many packs')).toHaveValue('1');
+    await userEvent.type(within(ordering).getByLabelText('Comes on'), '2027-04-20');
+    await userEvent.keyboard('{Tab}');
+    await userEvent.click(within(ordering).getByRole('button', { name: 'Save' }));
+    await waitFor(() => expect(bodies(/api\/orders\//)[0]).toMatchObject({ supply: 'TOOL/MESH', shelfPotId: null, ingredient: null, amount: 1 }));
   });
 });

@@ -192,6 +192,7 @@ class DurabilityTest {
               "mix_room",
               "medium_edit",
               "bucket_test",
+              "supply",
               "message_template",
               "message",
               "care_subscriber")) {

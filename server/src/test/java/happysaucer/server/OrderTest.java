@@ -205,4 +205,88 @@ class OrderTest {
     }
     assertThat(technician.get("/api/orders/needed?weeks=0").status()).isEqualTo(400);
   }
+
+  private JsonNode supply(String key) {
+    for (JsonNode each : technician.get("/api/supplies").json()) {
+      if (each.get("key").asString().equals(key)) {
+        return each;
+      }
+    }
+    return null;
+  }
+
+  private Http.Answer count(String key, Double stock, Double pack, int version) {
+    return technician.put(
+        "/api/supplies/" + key,
+        "{\"stock\":%s,\"pack\":%s,\"supplier\":\"Quay Potters\"}".formatted(stock, pack),
+        "If-Match",
+        "\"" + version + "\"");
+  }
+
+  private int version(String key) {
+    JsonNode known = supply(key);
+    return known == null ? 0 : known.get("version").asInt();
+  }
+
+  @Test
+  void feedAndSundriesAreCountedOrderedByThePackAndReceived() {
+    String mesh = "TOOL/MESH";
+    assertThat(count(mesh, 5.0, 20.0, version(mesh)).status()).isEqualTo(200);
+    JsonNode wanting = line(mesh);
+    double needed = wanting.get("amount").asDouble();
+    assertThat(needed).isGreaterThan(5);
+    assertThat(wanting.get("stock").asDouble()).isEqualTo(5);
+    assertThat(wanting.get("wanting").asDouble()).isEqualTo(needed - 5);
+    int packs = wanting.get("bags").asInt();
+    assertThat(packs).isEqualTo((int) Math.ceil((needed - 5) / 20));
+
+    Http.Answer ordered =
+        technician.put(
+            "/api/orders/" + order,
+            """
+            {"supply":"TOOL/MESH","supplier":"Quay Potters","amount":%d,"orderedOn":"2027-04-10",
+             "dueOn":"2027-04-20","note":""}"""
+                .formatted(packs));
+    assertThat(ordered.status()).as(ordered.body()).isEqualTo(200);
+    assertThat(open().get("pot").asString()).isEqualTo("Mesh");
+    assertThat(line(mesh).get("wanting").asDouble()).isZero();
+    deliver(UUID.randomUUID().toString(), packs, true);
+    assertThat(supply(mesh).get("stock").asDouble()).isEqualTo(5 + 20.0 * packs);
+  }
+
+  @Test
+  void aJobThatIsDoneTakesWhatItNeededAndMoreThanThereWasIsTold() {
+    String mesh = "TOOL/MESH";
+    assertThat(count(mesh, 0.0, 20.0, version(mesh)).status()).isEqualTo(200);
+    House house = new House(planner, "Meshed " + pot);
+    String label = "ME-" + pot.substring(0, 4).toUpperCase(java.util.Locale.ROOT);
+    String plant = house.plant("Schefflera arboricola", 170, label);
+    house.check(plant, "2027-04-12T08:00:00Z", Season.CLEAR);
+    season.done(season.scheduled(plant, "2027-04-12"), "2027-04-12");
+    assertThat(supply(mesh).get("stock").asDouble()).as("more than there was").isEqualTo(-1);
+  }
+
+  @Test
+  void aCountThatIsNoneIsRefusedAndTwoWhoCountAreToldApart() {
+    String mesh = "TOOL/MESH";
+    assertThat(count(mesh, 7.0, 20.0, version(mesh)).status()).isEqualTo(200);
+    int now = version(mesh);
+    assertThat(count(mesh, 7.0, 20.0, now - 1).status()).as("sent again").isEqualTo(200);
+    Http.Answer stale = count(mesh, 9.0, 20.0, now - 1);
+    assertThat(stale.status()).isEqualTo(412);
+    assertThat(stale.body()).contains("stock", "7");
+    assertThat(count(mesh, -1.0, 20.0, now).body()).contains("stock", "0 to 1000000");
+    assertThat(count(mesh, 1.0, 0.0, now).body()).contains("pack", "0.1 to 100000");
+    assertThat(count("MIX/citrus", 1.0, 1.0, 0).status()).isEqualTo(400);
+    assertThat(count("TOOL/HAMMER", 1.0, 1.0, 0).status()).isEqualTo(404);
+    assertThat(
+            technician
+                .put(
+                    "/api/orders/" + order,
+                    """
+                    {"supply":"TOOL/GLOVES","supplier":"X","amount":1,"orderedOn":"2027-04-10",
+                     "dueOn":"2027-04-20","note":""}""")
+                .body())
+        .contains("supply", "how much of it comes in a pack");
+  }
 }

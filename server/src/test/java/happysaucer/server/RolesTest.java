@@ -96,7 +96,8 @@ class RolesTest {
         .replace("{of}", "2031-01-06")
         .replace("{kind}", "WATER")
         .replace("{token}", "x")
-        .replace("{name}", "x");
+        .replace("{name}", "x")
+        .replace("{code}", "x");
   }
 
   private void walk(Map<String, String> row, String role) {

@@ -55,7 +55,7 @@ class SeasonTest {
   }
 
   private JsonNode ended(String run) throws InterruptedException {
-    for (int i = 0; i < 200; i++) {
+    for (int i = 0; i < 900; i++) {
       JsonNode view = planner.get("/api/season/runs/" + run).json();
       if (!List.of("WAITING", "RUNNING").contains(view.get("status").asString())) {
         return view;

@@ -2,7 +2,9 @@ package happysaucer.core.medium;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A recipe by parts.
@@ -42,6 +44,24 @@ public record Mix(
       total += part.parts();
     }
     return total;
+  }
+
+  /**
+   * What a litre of it costs, by what its parts cost.
+   *
+   * @param ofALitre of each ingredient, by its code
+   * @return empty where one of them is not known
+   */
+  public OptionalDouble perLitre(Map<String, Double> ofALitre) {
+    double sum = 0;
+    for (Part part : parts) {
+      Double one = ofALitre.get(part.ingredient().code());
+      if (one == null) {
+        return OptionalDouble.empty();
+      }
+      sum += one * part.parts() / totalParts();
+    }
+    return OptionalDouble.of(sum);
   }
 
   /** Measured where it was; the residual and the steepness are those of its parts. */

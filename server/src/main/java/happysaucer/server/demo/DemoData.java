@@ -232,6 +232,7 @@ class DemoData implements SmartInitializingSingleton {
                 .orElseThrow()
                 .id(),
             null,
+            null,
             "Quay Potters",
             amount,
             ordered,

@@ -7,6 +7,7 @@ import happysaucer.server.mix.Batches;
 import happysaucer.server.mix.BucketTests;
 import happysaucer.server.mix.MixBook;
 import happysaucer.server.mix.MixRoom;
+import happysaucer.server.supply.Supplies;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -16,7 +17,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
-/** Bags with their prices, a batch for the next days, and two bucket tests of one mix. */
+/** Bags with their prices, a batch for the next days, two bucket tests, mesh and feed counted. */
 @Component
 class DemoMixRoom {
   private static final LocalTime MORNING = LocalTime.of(8, 40);
@@ -24,12 +25,14 @@ class DemoMixRoom {
   private final MixRoom room;
   private final Batches batches;
   private final MixBook book;
+  private final Supplies supplies;
   private final TeamClock clock;
 
-  DemoMixRoom(MixRoom room, Batches batches, MixBook book, TeamClock clock) {
+  DemoMixRoom(MixRoom room, Batches batches, MixBook book, Supplies supplies, TeamClock clock) {
     this.room = room;
     this.batches = batches;
     this.book = book;
+    this.supplies = supplies;
     this.clock = clock;
   }
 
@@ -42,6 +45,15 @@ class DemoMixRoom {
     }
     clock.at(today.minusDays(40).atTime(MORNING), this::measured);
     clock.at(today.minusDays(1).atTime(MORNING), () -> mixed(today));
+    counted("TOOL", "MESH", 12, 50, "Quay Potters");
+    counted("FEED", "SLOW_RELEASE", 150, 1000, "Ostrel Growers' Yard");
+  }
+
+  private void counted(String kind, String code, double stock, double pack, String supplier) {
+    // in some seasons no job needs it
+    if (supplies.needed(kind, code)) {
+      supplies.save(kind, code, 0, new Supplies.SupplyRequest(stock, pack, supplier));
+    }
   }
 
   private void bought(Map<String, String> row, LocalDate today) {

@@ -52,9 +52,11 @@ final class MediumAnswers {
   /**
    * What saving would change.
    *
-   * @param asked plants whose advice was made anew
+   * @param inCare plants that stand in it or want it
+   * @param asked of these, whose advice was made anew
    */
-  record MediumEffect(List<Fault> faults, int asked, int changed, List<PlanChange> changes) {}
+  record MediumEffect(
+      List<Fault> faults, int inCare, int asked, int changed, List<PlanChange> changes) {}
 
   /**
    * @param save false for a dry run

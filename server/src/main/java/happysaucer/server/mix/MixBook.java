@@ -71,6 +71,7 @@ public class MixBook {
   /** So many plants are asked at most what an edit would change for them. */
   private static final int MOST_ASKED = 300;
 
+  private static final int MOST_IN_CARE = 100_000;
   private static final int MOST_CHANGES_SHOWN = 60;
   private static final int MOST_OWN = 200;
 
@@ -317,7 +318,7 @@ public class MixBook {
     Map<String, String> cells = byColumn(kind, given);
     List<Fault> faults = faults(kind, cells, books.team().book().media());
     if (!faults.isEmpty()) {
-      return new MediumEffect(faults, 0, 0, List.of());
+      return new MediumEffect(faults, 0, 0, 0, List.of());
     }
     Map<Key, @Nullable Map<String, String>> changed = new LinkedHashMap<>();
     changed.put(new Key(kind, cells.getOrDefault("code", "")), cells);
@@ -335,7 +336,7 @@ public class MixBook {
     Advise other = rulesWith(changed);
     Set<String> mixes = touched(changed.keySet(), other.book().media());
     if (mixes.isEmpty()) {
-      return new MediumEffect(List.of(), 0, 0, List.of());
+      return new MediumEffect(List.of(), 0, 0, 0, List.of());
     }
     List<String> species = new ArrayList<>();
     for (Species kind : books.team().book().species().all()) {
@@ -344,10 +345,12 @@ public class MixBook {
         species.add(kind.name());
       }
     }
-    List<UUID> plants = mapper.plants(mixes, species, MOST_ASKED);
+    List<UUID> inCare = mapper.plants(mixes, species, MOST_IN_CARE);
+    List<UUID> plants = inCare.subList(0, Math.min(inCare.size(), MOST_ASKED));
     List<PlanChange> changes = advice.plansChangedBy(other, plants, user.units());
     return new MediumEffect(
         List.of(),
+        inCare.size(),
         plants.size(),
         changes.size(),
         changes.stream().limit(MOST_CHANGES_SHOWN).toList());
@@ -540,7 +543,7 @@ public class MixBook {
     List<Map<String, String>> entries =
         new EntriesIn(json, columns, Set.of("code", "label"))
             .read(request.format(), request.text(), sheetFaults);
-    MediumEffect none = new MediumEffect(List.of(), 0, 0, List.of());
+    MediumEffect none = new MediumEffect(List.of(), 0, 0, 0, List.of());
     if (!sheetFaults.isEmpty()) {
       return new MediumImportView(sheetFaults, List.of(), none, false);
     }

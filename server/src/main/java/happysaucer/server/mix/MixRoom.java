@@ -351,6 +351,17 @@ public class MixRoom {
     return view();
   }
 
+  /** Cents of a litre by ingredient, of those of which bag and price are known. */
+  Map<String, Double> centsPerLitre() {
+    Map<String, Double> cents = new HashMap<>();
+    for (ItemRow item : mapper.items()) {
+      if (item.bagLitres() != null && item.bagCents() != null) {
+        cents.put(item.code(), item.bagCents() / item.bagLitres());
+      }
+    }
+    return cents;
+  }
+
   /** Litres of a bag; empty where nobody said, or there is no such ingredient. */
   public OptionalDouble bagLitres(String ingredient) {
     ItemRow item = bought().get(ingredient);

@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -81,6 +82,7 @@ class Mixes {
    * @param fit to the kind that is asked about; null where none is
    * @param choice of that kind: BEST, ACCEPTABLE or OTHER; null where none is asked about
    * @param measured by bucket tests of this recipe, not estimated from its parts
+   * @param centsPerLitre of what it is made of, as it is bought; null where a price is not known
    * @param stockLitres that stand mixed; null where nobody counted
    * @param withoutPeat what it becomes; null where it holds none
    */
@@ -101,6 +103,7 @@ class Mixes {
       MixInPot.@Nullable Fit fit,
       @Nullable Choice choice,
       boolean measured,
+      @Nullable Double centsPerLitre,
       @Nullable Double stockLitres,
       @Nullable WithoutPeat withoutPeat) {}
 
@@ -169,13 +172,19 @@ class Mixes {
     Optional<Traits> traits = traits(species);
     Frustum pot = Frustum.round(topMm, topMm * BASE, height);
     Map<String, Double> stock = room.stock(MixRoom.Kind.MIX);
+    Map<String, Double> cents = room.centsPerLitre();
     List<MixView> mixes = new ArrayList<>();
     for (Mix mix : media.mixes()) {
       MixInPot in =
           MixInPot.of(
               media, mix, pot, coarseMm, media.ingredient(COARSE).orElseThrow().retention());
       mixes.add(
-          view(in, traits, stock.get(mix.code()), withoutPeat(media, mix, pot, coarseMm, traits)));
+          view(
+              in,
+              traits,
+              mix.perLitre(cents),
+              stock.get(mix.code()),
+              withoutPeat(media, mix, pot, coarseMm, traits)));
     }
     mixes.sort(
         Comparator.comparing((MixView mix) -> mix.choice() == null ? 0 : mix.choice().ordinal())
@@ -309,6 +318,7 @@ class Mixes {
   private static MixView view(
       MixInPot in,
       Optional<Traits> traits,
+      OptionalDouble cents,
       @Nullable Double stock,
       @Nullable WithoutPeat withoutPeat) {
     Mix mix = in.mix();
@@ -333,6 +343,7 @@ class Mixes {
         traits.map(in::fit).orElse(null),
         traits.map(kind -> choice(kind, mix)).orElse(null),
         mix.measured().isPresent(),
+        cents.isEmpty() ? null : cents.getAsDouble(),
         stock,
         withoutPeat);
   }

@@ -10,6 +10,8 @@ import happysaucer.server.order.Orders.OrderView;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.shelf.Shelf;
 import happysaucer.server.shelf.ShelfPot;
+import happysaucer.server.supply.Supplies;
+import happysaucer.server.supply.Supplies.SupplyView;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -34,15 +36,23 @@ public class Needed {
   private final Orders orders;
   private final Shelf shelf;
   private final MixRoom room;
+  private final Supplies supplies;
   private final Books books;
   private final TeamClock clock;
 
   Needed(
-      OrderMapper mapper, Orders orders, Shelf shelf, MixRoom room, Books books, TeamClock clock) {
+      OrderMapper mapper,
+      Orders orders,
+      Shelf shelf,
+      MixRoom room,
+      Supplies supplies,
+      Books books,
+      TeamClock clock) {
     this.mapper = mapper;
     this.orders = orders;
     this.shelf = shelf;
     this.room = room;
+    this.supplies = supplies;
     this.books = books;
     this.clock = clock;
   }
@@ -56,13 +66,15 @@ public class Needed {
   }
 
   /**
-   * @param code a pot of the shelf by its id, a trade size, an ingredient, or what it is
+   * @param code a pot of the shelf by its id, a trade size, an ingredient, or kind and code of a
+   *     supply
    * @param firstOn the first day on which some of it is needed
    * @param stock null where nobody counts it
    * @param onItsWay by open orders, in the same unit
    * @param wanting by what is known; 0 where nobody counts
    * @param supplier from whom it came last, empty where nobody said
-   * @param bags of an ingredient to order; null where nobody said how it is bought
+   * @param bags of an ingredient, or packs of a supply, to order; null where nobody said how it is
+   *     bought
    */
   record NeededLine(
       NeededKind kind,
@@ -111,6 +123,7 @@ public class Needed {
       Map<String, ShelfPot> pots,
       Map<String, String> tradeSizes,
       Map<String, MixItemView> ingredients,
+      Map<String, SupplyView> supplies,
       Map<String, Double> onItsWay,
       Map<String, String> suppliers) {}
 
@@ -120,6 +133,9 @@ public class Needed {
     for (OrderView order : orders.open()) {
       UUID pot = order.shelfPotId();
       String code = pot == null ? order.ingredient() : pot.toString();
+      if (code == null) {
+        code = order.supply();
+      }
       if (code != null) {
         onItsWay.merge(code, (double) order.amount() - order.received(), Double::sum);
         suppliers.put(code, order.supplier());
@@ -132,6 +148,7 @@ public class Needed {
         room.view().items().stream()
             .filter(item -> item.kind() == MixRoom.Kind.INGREDIENT)
             .collect(Collectors.toMap(MixItemView::code, Function.identity())),
+        supplies.all().stream().collect(Collectors.toMap(SupplyView::key, Function.identity())),
         onItsWay,
         suppliers);
   }
@@ -149,8 +166,8 @@ public class Needed {
     return switch (row.kind()) {
       case "POT" -> pot(row, known);
       case "INGREDIENT" -> ingredient(row, known);
-      case "FEED" -> other(NeededKind.FEED, row);
-      default -> other(NeededKind.SUNDRY, row);
+      case "FEED" -> supply(NeededKind.FEED, row, known);
+      default -> supply(NeededKind.SUNDRY, row, known);
     };
   }
 
@@ -176,39 +193,60 @@ public class Needed {
 
   private static NeededLine ingredient(NeededRow row, Known known) {
     MixItemView item = known.ingredients().get(row.code());
-    Double stock = item == null ? null : item.litres();
-    Double bag = item == null ? null : item.bagLitres();
-    double coming = known.onItsWay().getOrDefault(row.code(), 0.0) * (bag == null ? 0 : bag);
-    double wanting = stock == null ? 0 : Math.max(0, row.amount() - Math.max(0, stock) - coming);
-    return new NeededLine(
+    return bought(
         NeededKind.INGREDIENT,
+        row,
+        known,
         row.code(),
         item == null ? row.code() : item.label(),
+        item == null ? null : item.litres(),
+        item == null ? null : item.bagLitres(),
+        item == null ? "" : item.supplier());
+  }
+
+  private static NeededLine supply(NeededKind kind, NeededRow row, Known known) {
+    String key = row.kind() + "/" + row.code();
+    SupplyView item = known.supplies().get(key);
+    return bought(
+        kind,
+        row,
+        known,
+        key,
+        Supplies.label(key),
+        item == null ? null : item.stock(),
+        item == null ? null : item.pack(),
+        item == null ? "" : item.supplier());
+  }
+
+  /**
+   * What comes in bags or packs.
+   *
+   * @param pack so much comes in one
+   */
+  private static NeededLine bought(
+      NeededKind kind,
+      NeededRow row,
+      Known known,
+      String code,
+      String label,
+      @Nullable Double stock,
+      @Nullable Double pack,
+      String supplier) {
+    double coming = known.onItsWay().getOrDefault(code, 0.0) * (pack == null ? 0 : pack);
+    double wanting = stock == null ? 0 : Math.max(0, row.amount() - Math.max(0, stock) - coming);
+    boolean enough = wanting < NOTHING;
+    return new NeededLine(
+        kind,
+        code,
+        label,
         row.amount(),
         row.unit(),
         row.firstOn(),
         row.jobs(),
         stock,
         coming,
-        wanting < NOTHING ? 0 : wanting,
-        item == null ? "" : item.supplier(),
-        bag == null || wanting < NOTHING ? null : (int) Math.ceil(wanting / bag));
-  }
-
-  private static NeededLine other(NeededKind kind, NeededRow row) {
-    String words = row.code().replace('_', ' ').toLowerCase(Locale.ROOT);
-    return new NeededLine(
-        kind,
-        row.code(),
-        Character.toUpperCase(words.charAt(0)) + words.substring(1),
-        row.amount(),
-        row.unit(),
-        row.firstOn(),
-        row.jobs(),
-        null,
-        0,
-        0,
-        "",
-        null);
+        enough ? 0 : wanting,
+        supplier,
+        pack == null || enough ? null : (int) Math.ceil(wanting / pack));
   }
 }

@@ -16,7 +16,8 @@ import org.jspecify.annotations.Nullable;
 interface OrderMapper {
   String ORDER =
       """
-      select o.id, o.shelf_pot_id, o.ingredient, coalesce(s.name, o.ingredient) as pot, o.supplier, o.amount, o.received, o.ordered_on, o.due_on,
+      select o.id, o.shelf_pot_id, o.ingredient, o.supply_kind || '/' || o.supply_code as supply,
+             coalesce(s.name, o.ingredient, o.supply_code) as pot, o.supplier, o.amount, o.received, o.ordered_on, o.due_on,
              o.ended_on, o.note, o.version,
              (select count(*) from season_job j where j.order_id = o.id and j.status = 'OPEN') as waiting
       from pot_order o left join shelf_pot s on s.id = o.shelf_pot_id
@@ -41,9 +42,9 @@ interface OrderMapper {
 
   @Insert(
       """
-      insert into pot_order (id, shelf_pot_id, ingredient, supplier, amount, received, ordered_on, due_on, note, version,
+      insert into pot_order (id, shelf_pot_id, ingredient, supply_kind, supply_code, supplier, amount, received, ordered_on, due_on, note, version,
                              changed_at, changed_by)
-      values (#{id}, #{o.shelfPotId}, #{o.ingredient}, #{o.supplier}, #{o.amount}, 0, #{o.orderedOn}, #{o.dueOn}, #{o.note}, 1,
+      values (#{id}, #{o.shelfPotId}, #{o.ingredient}, #{o.supplyKind}, #{o.supplyCode}, #{o.supplier}, #{o.amount}, 0, #{o.orderedOn}, #{o.dueOn}, #{o.note}, 1,
               #{at}, #{user})""")
   void add(
       @Param("id") UUID id,
@@ -53,7 +54,8 @@ interface OrderMapper {
 
   @Update(
       """
-      update pot_order set shelf_pot_id = #{o.shelfPotId}, ingredient = #{o.ingredient}, supplier = #{o.supplier}, amount = #{o.amount},
+      update pot_order set shelf_pot_id = #{o.shelfPotId}, ingredient = #{o.ingredient},
+             supply_kind = #{o.supplyKind}, supply_code = #{o.supplyCode}, supplier = #{o.supplier}, amount = #{o.amount},
              ordered_on = #{o.orderedOn}, due_on = #{o.dueOn}, note = #{o.note}, version = version + 1,
              changed_at = #{at}, changed_by = #{user}
       where id = #{id} and version = #{version} and ended_on is null""")

@@ -9,11 +9,13 @@ import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
 import happysaucer.server.problem.StaleException;
 import happysaucer.server.shelf.Shelf;
+import happysaucer.server.supply.Supplies;
 import happysaucer.server.team.CurrentUser;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -22,12 +24,13 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Pots that were ordered: when they come, and what came. */
+/** What was ordered, pots, bags and packs: when it comes, and what came. */
 @Service
 public class Orders {
   private static final int MOST = 200;
@@ -36,6 +39,7 @@ public class Orders {
   private final OrderMapper mapper;
   private final Shelf shelf;
   private final MixRoom room;
+  private final Supplies supplies;
   private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
@@ -45,6 +49,7 @@ public class Orders {
       OrderMapper mapper,
       Shelf shelf,
       MixRoom room,
+      Supplies supplies,
       ChangeLog history,
       TeamClock clock,
       CurrentUser user,
@@ -52,6 +57,7 @@ public class Orders {
     this.mapper = mapper;
     this.shelf = shelf;
     this.room = room;
+    this.supplies = supplies;
     this.history = history;
     this.clock = clock;
     this.user = user;
@@ -59,8 +65,9 @@ public class Orders {
   }
 
   /**
-   * @param shelfPotId of pots; null for an ingredient
-   * @param ingredient by its code, in bags; null for pots
+   * @param shelfPotId of pots; null for anything else
+   * @param ingredient by its code, in bags; null for anything else
+   * @param supply feed or sundries by kind and code, in packs; null for anything else
    * @param pot what it is, in words
    * @param received so many of them have come
    * @param endedOn it is whole, or no more of it comes
@@ -70,6 +77,7 @@ public class Orders {
       UUID id,
       @Nullable UUID shelfPotId,
       @Nullable String ingredient,
+      @Nullable String supply,
       String pot,
       String supplier,
       int amount,
@@ -83,22 +91,36 @@ public class Orders {
 
   /**
    * @param shelfPotId a pot of the shelf, or else
-   * @param ingredient an ingredient, in bags
+   * @param ingredient an ingredient, in bags, or else
+   * @param supply feed or sundries by kind and code, in packs
    */
   public record OrderRequest(
       @Nullable UUID shelfPotId,
       @Nullable String ingredient,
+      @Nullable
+          @Pattern(
+              regexp = "[A-Z]{1,20}/[A-Z_]{1,40}",
+              message = "Kind and code, as in FEED/LIQUID.")
+          String supply,
       @NotBlank(message = "Say from whom.") @Size(max = 120, message = "At most 120 letters.")
           String supplier,
       @NotNull(message = "Say how many.")
-          @Min(value = 1, message = "1 to 10000 pots.")
-          @Max(value = 10000, message = "1 to 10000 pots.")
+          @Min(value = 1, message = "1 to 10000.")
+          @Max(value = 10000, message = "1 to 10000.")
           Integer amount,
       @NotNull(message = "Give the day of the order.") LocalDate orderedOn,
       @NotNull(message = "Give the day on which they come.") LocalDate dueOn,
       @NotNull(message = "Send a note, empty if there is none.")
           @Size(max = 400, message = "At most 400 letters.")
-          String note) {}
+          String note) {
+    @Nullable String supplyKind() {
+      return supply == null ? null : supply.substring(0, supply.indexOf('/'));
+    }
+
+    @Nullable String supplyCode() {
+      return supply == null ? null : supply.substring(supply.indexOf('/') + 1);
+    }
+  }
 
   /**
    * @param id made by the sender, so that the same delivery sent twice counts once
@@ -109,8 +131,8 @@ public class Orders {
   public record DeliveryRequest(
       @NotNull(message = "Make an id for this delivery.") UUID id,
       @NotNull(message = "Say how many came.")
-          @Min(value = 0, message = "0 to 10000 pots.")
-          @Max(value = 10000, message = "0 to 10000 pots.")
+          @Min(value = 0, message = "0 to 10000.")
+          @Max(value = 10000, message = "0 to 10000.")
           Integer amount,
       @NotNull(message = "Say whether more of it comes.") Boolean last,
       @Nullable @Size(max = 60, message = "At most 60 letters.") String lot) {}
@@ -119,15 +141,16 @@ public class Orders {
     return mapper.open(MOST).stream().map(this::named).toList();
   }
 
-  /** An ingredient is said by its name. */
+  /** What is no pot is said by its name. */
   private OrderView named(OrderView order) {
-    return order.ingredient() == null
+    return order.shelfPotId() != null
         ? order
         : new OrderView(
             order.id(),
             null,
             order.ingredient(),
-            room.label(order.ingredient()),
+            order.supply(),
+            label(order),
             order.supplier(),
             order.amount(),
             order.received(),
@@ -137,6 +160,12 @@ public class Orders {
             order.note(),
             order.version(),
             order.waiting());
+  }
+
+  private String label(OrderView order) {
+    return order.ingredient() != null
+        ? room.label(order.ingredient())
+        : Supplies.label(Objects.requireNonNull(order.supply()));
   }
 
   /** An order that is under way; empty when there is none, or it has ended. */
@@ -199,6 +228,7 @@ public class Orders {
     List<StaleException.Change> changes = new ArrayList<>();
     StaleException.Change.compare(changes, "shelfPotId", mine.shelfPotId(), theirs.shelfPotId());
     StaleException.Change.compare(changes, "ingredient", mine.ingredient(), theirs.ingredient());
+    StaleException.Change.compare(changes, "supply", mine.supply(), theirs.supply());
     StaleException.Change.compare(changes, "supplier", mine.supplier(), theirs.supplier());
     StaleException.Change.compare(changes, "amount", mine.amount(), theirs.amount());
     StaleException.Change.compare(changes, "orderedOn", mine.orderedOn(), theirs.orderedOn());
@@ -207,7 +237,7 @@ public class Orders {
     return changes;
   }
 
-  /** What came goes on the shelf; with the last of it the order ends. */
+  /** What came goes into its store; with the last of it the order ends. */
   @Transactional
   public void receive(UUID id, DeliveryRequest request) {
     if (!history.firstTime(request.id(), request)) {
@@ -241,35 +271,49 @@ public class Orders {
   }
 
   private String what(OrderView order) {
-    return order.ingredient() == null
-        ? "Its pot"
-        : "Its " + room.label(order.ingredient()).toLowerCase(Locale.ROOT);
+    return order.shelfPotId() != null ? "Its pot" : "Its " + label(order).toLowerCase(Locale.ROOT);
   }
 
-  /** Pots go on the shelf, bags into the mix room as a lot of their own. */
+  /** Pots go on the shelf, bags into the mix room as a lot of their own, packs to the supplies. */
   private void arrive(OrderView order, DeliveryRequest request) {
-    if (order.ingredient() == null) {
+    if (order.shelfPotId() != null) {
       shelf.move(
-          Objects.requireNonNull(order.shelfPotId()),
+          order.shelfPotId(),
           new Shelf.MoveStockRequest(
               UUID.randomUUID(), request.amount(), "Delivered by " + order.supplier()));
+      return;
+    }
+    if (order.supply() != null) {
+      supplies.came(order.supply(), pack(order.supply()).orElseThrow() * request.amount());
       return;
     }
     room.move(
         new MixRoom.MixMoveRequest(
             UUID.randomUUID(),
             MixRoom.Kind.INGREDIENT,
-            order.ingredient(),
+            Objects.requireNonNull(order.ingredient()),
             MixRoom.Why.RECEIVED,
-            room.bagLitres(order.ingredient()).orElseThrow() * request.amount(),
+            room.bagLitres(Objects.requireNonNull(order.ingredient())).orElseThrow()
+                * request.amount(),
             request.lot() == null ? "" : request.lot().trim(),
             "Delivered by " + order.supplier()));
   }
 
+  private Optional<Double> pack(String supply) {
+    return supplies.of(supply).map(Supplies.SupplyView::pack);
+  }
+
   private void check(OrderRequest request) {
-    if ((request.shelfPotId() == null) == (request.ingredient() == null)) {
+    if (Stream.of(request.shelfPotId(), request.ingredient(), request.supply())
+            .filter(Objects::nonNull)
+            .count()
+        != 1) {
       throw InputException.of(
-          "shelfPotId", "Say which pot or which ingredient, one of them.", null);
+          "shelfPotId", "Say which pot, which ingredient or which supply, one of them.", null);
+    }
+    if (request.supply() != null && pack(request.supply()).isEmpty()) {
+      throw InputException.of(
+          "supply", "Say first how much of it comes in a pack.", request.supply());
     }
     if (request.ingredient() != null && room.bagLitres(request.ingredient()).isEmpty()) {
       throw InputException.of(
