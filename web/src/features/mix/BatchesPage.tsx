@@ -152,10 +152,12 @@ function Work({ plan, jobs, narrowed, crewId, reuse, mayWork }: WorkProps) {
       ))}
       {plan.dusty && <p className={classes.caution}>Dust of perlite, bark and grains harms lungs: damp it before pouring, mix outdoors or with a mask, and wear gloves.</p>}
       <Buying plan={plan} />
-      <p className={classes.sum}>
-        {say(mass(plan.kg * 1000, units))} damp
-        {plan.cents > 0 && `, about ${money(plan.cents, plan.currency)}${plan.priced ? '' : ' as far as priced'}`}
-      </p>
+      {mixed.length > 0 && (
+        <p className={classes.sum}>
+          {say(mass(plan.kg * 1000, units))} damp
+          {plan.cents > 0 && `, about ${money(plan.cents, plan.currency)}${plan.priced ? '' : ' as far as priced'}`}
+        </p>
+      )}
       <div className={page.tools}>
         <Button component="a" variant="default" href={`/api/batches/wanted/sheet?${asked}&paper=${paper}`} target="_blank">
           Sheet to mix by

@@ -1,4 +1,4 @@
-import { Button, NativeSelect } from '@mantine/core';
+import { Button, NativeSelect, UnstyledButton } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -109,9 +109,9 @@ export function Needed({ order }: { order: (what: Wanting) => void }) {
                     <td className="measure">{day(l.firstOn)}</td>
                     <td className="measure">
                       {counted(l) ? (
-                        <Button variant="subtle" size="compact-md" aria-label={`Count ${l.label}`} onClick={() => setCounting(l)}>
-                          {l.stock === null ? 'Count' : amountWords(l.stock, l.unit, units)}
-                        </Button>
+                        <UnstyledButton className={classes.countIt} aria-label={`Count ${l.label}`} onClick={() => setCounting(l)}>
+                          {l.stock === null ? 'Count it' : amountWords(l.stock, l.unit, units)}
+                        </UnstyledButton>
                       ) : l.stock === null ? (
                         '–'
                       ) : (

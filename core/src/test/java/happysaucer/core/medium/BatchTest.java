@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import happysaucer.core.Shipped;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -88,5 +89,19 @@ class BatchTest {
     assertThat(Batch.bags(30.5, 20, 15)).isEqualTo(1);
     assertThat(Batch.bags(12, 12, 15)).isZero();
     assertThat(Batch.bags(5, 40, 15)).isZero();
+  }
+
+  /** Cactus mix is equal loam, sharp sand and grit: at 20, 8 and 14 cents a litre it costs 14. */
+  @Test
+  void aLitreCostsWhatItsPartsCost() {
+    Mix cactus = mix("desert-cactus");
+    List<String> codes = cactus.parts().stream().map(part -> part.ingredient().code()).toList();
+    assertThat(
+            cactus.perLitre(
+                Map.of(codes.get(0), 20.0, codes.get(1), 8.0, codes.get(2), 14.0, "COIR", 90.0)))
+        .hasValueCloseTo(14.0, within(1e-9));
+    assertThat(cactus.perLitre(Map.of(codes.get(0), 20.0, codes.get(1), 8.0)))
+        .as("one price is not known")
+        .isEmpty();
   }
 }
