@@ -32,11 +32,11 @@ export function Ordered({ items }: { items: ShelfItem[] }) {
   const { today, mayWork } = useReader();
   const room = useQuery(reads.mixRoom());
   const bought = (room.data?.items ?? []).filter((i) => i.kind === 'INGREDIENT' && i.bagLitres !== null);
-  const supplies = useQuery({ ...reads.supplies(), enabled: mayWork });
-  const packed = (supplies.data ?? []).filter((s) => s.pack !== null);
   const { data } = useQuery(reads.orders());
   const [editing, setEditing] = useState<Order | Wanting | 'new' | null>(null);
   const [here, setHere] = useState<Order | null>(null);
+  const supplies = useQuery({ ...reads.supplies(), enabled: editing !== null });
+  const packed = (supplies.data ?? []).filter((s) => s.pack !== null);
   if (!data || (data.length === 0 && !mayWork)) return null;
   return (
     <section className={classes.ordered} aria-labelledby="ordered">

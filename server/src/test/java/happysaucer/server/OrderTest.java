@@ -250,6 +250,11 @@ class OrderTest {
     assertThat(ordered.status()).as(ordered.body()).isEqualTo(200);
     assertThat(open().get("pot").asString()).isEqualTo("Mesh");
     assertThat(line(mesh).get("wanting").asDouble()).isZero();
+    assertThat(count(mesh, 5.0, null, version(mesh)).status()).isEqualTo(200);
+    assertThat(deliver(UUID.randomUUID().toString(), packs, true).body())
+        .as("somebody took back how much a pack holds")
+        .contains("how much comes in a bag or pack");
+    assertThat(count(mesh, 5.0, 20.0, version(mesh)).status()).isEqualTo(200);
     deliver(UUID.randomUUID().toString(), packs, true);
     assertThat(supply(mesh).get("stock").asDouble()).isEqualTo(5 + 20.0 * packs);
   }

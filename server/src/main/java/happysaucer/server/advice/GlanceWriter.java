@@ -110,6 +110,8 @@ class GlanceWriter {
     // jobs first: whoever works on a job writes it before the glance as well
     follow(plants, today, rows);
     if (!rows.isEmpty()) {
+      // in the order of their ids, as whoever makes many anew
+      mapper.lock(plants);
       mapper.store(rows, today, basis, false);
     }
   }

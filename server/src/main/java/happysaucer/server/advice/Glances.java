@@ -207,14 +207,21 @@ public class Glances implements DisposableBean {
               }));
     }
     try {
+      RuntimeException first = null;
       for (Future<?> batch : begun) {
-        batch.get();
+        try {
+          batch.get();
+        } catch (ExecutionException e) {
+          // the others are made all the same
+          first = first == null ? new IllegalStateException(e.getCause()) : first;
+        }
+      }
+      if (first != null) {
+        throw first;
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new CancellationException("interrupted");
-    } catch (ExecutionException e) {
-      throw new IllegalStateException(e.getCause());
     } finally {
       begun.forEach(batch -> batch.cancel(false));
     }

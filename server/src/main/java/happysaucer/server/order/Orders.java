@@ -284,7 +284,8 @@ public class Orders {
       return;
     }
     if (order.supply() != null) {
-      supplies.came(order.supply(), pack(order.supply()).orElseThrow() * request.amount());
+      supplies.came(
+          order.supply(), pack(order.supply()).orElseThrow(Orders::noPack) * request.amount());
       return;
     }
     room.move(
@@ -293,10 +294,15 @@ public class Orders {
             MixRoom.Kind.INGREDIENT,
             Objects.requireNonNull(order.ingredient()),
             MixRoom.Why.RECEIVED,
-            room.bagLitres(Objects.requireNonNull(order.ingredient())).orElseThrow()
+            room.bagLitres(Objects.requireNonNull(order.ingredient())).orElseThrow(Orders::noPack)
                 * request.amount(),
             request.lot() == null ? "" : request.lot().trim(),
             "Delivered by " + order.supplier()));
+  }
+
+  /** Somebody has taken back what they had said of it. */
+  private static ConflictException noPack() {
+    return new ConflictException("Say first how much comes in a bag or pack of it.");
   }
 
   private Optional<Double> pack(String supply) {
