@@ -152,7 +152,12 @@ public class Glances implements DisposableBean {
   /** Starts bringing all plants up to date, unless that is under way. Returns at once. */
   public void bringUpToDate() {
     behind = null;
+    begin();
+  }
+
+  private void begin() {
     if (!closed && sweeping.compareAndSet(false, true)) {
+      behind = null;
       background.execute(this::sweep);
     }
   }
@@ -160,7 +165,8 @@ public class Glances implements DisposableBean {
   /** The day has changed since some plant was looked at. */
   public void bringUpToDateIfStale() {
     if (!(clock.today() + writer.basis()).equals(upToDateWith)) {
-      bringUpToDate();
+      // one that is under way knows how many are behind: lists ask for that often
+      begin();
     }
   }
 
