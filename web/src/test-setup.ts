@@ -1,16 +1,22 @@
-import './test-server';
 import '@testing-library/jest-dom/vitest';
 import { notifications } from '@mantine/notifications';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+import { forget } from './test-server';
+
+// what is waited for comes at once or never; a busy machine may take its time
+configure({ asyncUtilTimeout: 15_000 });
 
 afterEach(() => {
   cleanup();
-  // the store of notices outlives the screen
+  // what outlives a screen, since all files share one window
   notifications.clean();
+  forget();
+  localStorage.clear();
+  sessionStorage.clear();
 });
 
-Object.defineProperty(document, 'fonts', { value: new EventTarget() });
+Object.defineProperty(document, 'fonts', { value: new EventTarget(), configurable: true });
 
 window.matchMedia = vi.fn().mockImplementation((query: string) => ({
   matches: false,
