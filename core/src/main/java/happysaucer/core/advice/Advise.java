@@ -107,9 +107,10 @@ public final class Advise {
   /**
    * How a plant's pot dries, and would in wider ones, whether or not it is to be potted.
    *
+   * @param felt how wet it felt at checks in this pot
    * @throws RefusedException when it cannot be answered
    */
-  public DryDowns dryDowns(AdviceRequest request) {
+  public DryDowns dryDowns(AdviceRequest request, List<DryDowns.Felt> felt) {
     AdviceRequest.Overrule asked =
         new AdviceRequest.Overrule(
             Action.POT_UP.name(), null, null, null, "To compare widths.", "the drawing");
@@ -117,7 +118,7 @@ public final class Advise {
     Case is = present.completed().complete();
     if (is.plant().refill() == Refill.RESERVOIR) {
       return DryDowns.of(
-          is, new WaterModel(is, book.media(), Forecast.of(is).fillOrUnknown()), null);
+          is, new WaterModel(is, book.media(), Forecast.of(is).fillOrUnknown()), null, felt);
     }
     Case c =
         kept(present
@@ -140,7 +141,7 @@ public final class Advise {
                 water,
                 looked.expectation().pushN())
             : null;
-    return DryDowns.of(c, water, plan);
+    return DryDowns.of(c, water, plan, felt);
   }
 
   private List<LookNext.Look> lookNext(Case c, Looked looked) {

@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * rooted through. Shares are of what each store holds when drained, days since watering.
  *
  * @param seen its own waterings and weights, to be held against the curve
+ * @param felt how wet it felt at checks in this pot
  * @param widths from its own width on, narrowest first; none where its kind stands over water
  * @param refillLeft share of the reachable water at which its kind wants more
  * @param ringWetStands days of wet fresh medium that its kind stands without a remark
@@ -32,6 +33,7 @@ import org.jspecify.annotations.Nullable;
 public record DryDowns(
     DryCurve now,
     List<DrySeen> seen,
+    List<FeltWet> felt,
     List<PotWidth> widths,
     double refillLeft,
     double ringWetStands,
@@ -79,9 +81,23 @@ public record DryDowns(
   /**
    * @param from WATERED or WEIGHED
    * @param days since the watering before
+   * @param daysToday in which it would be as dry by today's light, to be held against the curve
    * @param left share of its water, as found
    */
-  public record DrySeen(String from, LocalDate on, double days, double left) {}
+  public record DrySeen(String from, LocalDate on, double days, double daysToday, double left) {}
+
+  /**
+   * How wet a pot felt.
+   *
+   * @param days since the watering before
+   * @param wet heavy in the hand, or wet after days; else light, or dry at its core
+   */
+  public record Felt(LocalDate on, double days, boolean wet) {}
+
+  /**
+   * @param daysToday as of what was measured
+   */
+  public record FeltWet(LocalDate on, double days, double daysToday, boolean wet) {}
 
   /**
    * @param ballShare ball, share of what is filled
@@ -150,7 +166,7 @@ public record DryDowns(
   /**
    * @param plan of a repot into such pots; null where its kind stands over water
    */
-  static DryDowns of(Case c, WaterModel water, @Nullable RepotPlan plan) {
+  static DryDowns of(Case c, WaterModel water, @Nullable RepotPlan plan, List<Felt> felt) {
     Wording wording = new Wording(c.units());
     List<PotWidth> widths = new ArrayList<>();
     if (plan != null) {
@@ -170,7 +186,17 @@ public record DryDowns(
                         seen.from().name(),
                         seen.on(),
                         outgoing(seen.days()),
+                        outgoing(seen.daysToday()),
                         outgoing(seen.left())))
+            .toList(),
+        felt.stream()
+            .map(
+                one ->
+                    new FeltWet(
+                        one.on(),
+                        one.days(),
+                        outgoing(water.daysToday(one.on(), one.days())),
+                        one.wet()))
             .toList(),
         widths,
         outgoing(1 - c.plant().refill().spentShare()),

@@ -49,10 +49,7 @@ public final class AftercareRules {
 
   /** While nothing was cut, its own interval bounds those of the first weeks, days. */
   public static OptionalDouble longestAtFirst(Case c, boolean cut, Drying before) {
-    OptionalDouble own =
-        c.watering()
-            .map(watering -> OptionalDouble.of(watering.intervalDays()))
-            .orElse(before.daysToRefill());
+    OptionalDouble own = c.intervalToday().map(OptionalDouble::of).orElse(before.daysToRefill());
     return cut || own.isEmpty()
         ? OptionalDouble.empty()
         : OptionalDouble.of(own.getAsDouble() * STRETCH);

@@ -4,6 +4,7 @@ import happysaucer.core.method.Method;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.pot.Standing;
 import happysaucer.core.root.Ball;
+import happysaucer.core.season.Season;
 import happysaucer.core.sign.Observations;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.Light;
@@ -48,7 +49,7 @@ public record Case(
   /**
    * What is known of the watering.
    *
-   * @param intervalDays days between waterings now
+   * @param intervalDays days between the last waterings
    * @param litres poured each time, if known
    * @param runOffLitres caught below
    * @param afterLastRepotDays days between waterings soon after the last repot, if known
@@ -58,6 +59,56 @@ public record Case(
       Optional<Double> litres,
       double runOffLitres,
       Optional<Double> afterLastRepotDays) {}
+
+  /** So many of the last waterings make the present interval. */
+  private static final int PRESENT_POURS = 5;
+
+  /** A plant at rest drinks this share of what its leaves would (rule of thumb). */
+  private static final double AT_REST = 0.3;
+
+  /** Growth of a day against one of twelve hours of light. */
+  public double growth(LocalDate on) {
+    return Season.growth(site.latitude(), on);
+  }
+
+  /** Thirst of a day against one of twelve hours of light on which it is awake. */
+  public double thirst(LocalDate on) {
+    double rest = Resting.share(plant.traits(), plant.states(), site.latitude(), date, on);
+    return growth(on) * (1 - (1 - AT_REST) * rest);
+  }
+
+  /** Parts of an interval whose days stand for all of it. */
+  private static final int PARTS = 6;
+
+  /** Mean thirst of the days since the watering before. */
+  public double thirst(History.Pour pour) {
+    double sum = 0;
+    for (int i = 0; i < PARTS; i++) {
+      sum += thirst(pour.date().minusDays(Math.round(pour.days() * (i + 0.5) / PARTS)));
+    }
+    return sum / PARTS;
+  }
+
+  /**
+   * Days between waterings, as they would be by the light and rest of the day of the case:
+   * waterings on record may reach back over a season. Empty when no interval is known.
+   */
+  public Optional<Double> intervalToday() {
+    return watering.map(
+        known -> {
+          List<History.Pour> pours = history.poursSince(plant.lastRepotted());
+          double days = 0;
+          double drunk = 0;
+          for (History.Pour pour :
+              pours.subList(Math.max(0, pours.size() - PRESENT_POURS), pours.size())) {
+            days += pour.days();
+            drunk += pour.days() * thirst(pour);
+          }
+          return days > 0
+              ? known.intervalDays() * drunk / days / thirst(date)
+              : known.intervalDays();
+        });
+  }
 
   /** At rest: somebody saw it, or it is the nature of its kind at this time. */
   public boolean resting() {

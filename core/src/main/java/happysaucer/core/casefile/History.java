@@ -32,9 +32,21 @@ public record History(List<Pour> pours, List<Measured> measures) {
    * @param days since the watering before
    * @param keptLitres poured less what ran out below
    */
-  public record Pour(LocalDate date, double days, double keptLitres) {}
+  public record Pour(LocalDate date, double days, double keptLitres) {
+    /** The watering before it. */
+    public LocalDate since() {
+      return date.minusDays((long) days);
+    }
+  }
 
   public record Measured(LocalDate date, String code, double value) {}
+
+  /** Those whose whole interval lies after a day, oldest first; all where no day is given. */
+  public List<Pour> poursSince(Optional<LocalDate> day) {
+    return pours.stream()
+        .filter(pour -> day.isEmpty() || !pour.since().isBefore(day.get()))
+        .toList();
+  }
 
   /** Values of one measure after a day, oldest first; all of them where no day is given. */
   public List<Double> since(String code, Optional<LocalDate> day) {

@@ -17,11 +17,42 @@ public final class Resting {
   /** Over which one that grows in winter rests (rule of thumb). */
   private static final double LONG_DAYS = 13;
 
+  /** Days before and after one that tell how far it is into its rest, or out of it. */
+  private static final int[] AROUND = {-14, -7, 0, 7, 14};
+
+  /** Rest that was seen lasts so many days more, as far as anybody knows (rule of thumb). */
+  private static final int SEEN_LASTS_DAYS = 28;
+
   private Resting() {}
 
   static boolean of(
       Traits traits, Map<StateCode, Integer> states, double latitude, LocalDate date) {
     return states.containsKey(StateCode.RESTING) || byNature(traits, latitude, date);
+  }
+
+  /**
+   * How far a plant is at rest on a day, 0 to 1: rest comes and goes within a month.
+   *
+   * @param states with the days since each began
+   * @param today day to which they belong
+   */
+  static double share(
+      Traits traits,
+      Map<StateCode, Integer> states,
+      double latitude,
+      LocalDate today,
+      LocalDate on) {
+    Integer since = states.get(StateCode.RESTING);
+    if (since != null
+        && !on.isBefore(today.minusDays(since))
+        && !on.isAfter(today.plusDays(SEEN_LASTS_DAYS))) {
+      return 1;
+    }
+    int resting = 0;
+    for (int days : AROUND) {
+      resting += byNature(traits, latitude, on.plusDays(days)) ? 1 : 0;
+    }
+    return resting / (double) AROUND.length;
   }
 
   /** Its kind rests in these months; once its window is open it has woken. */

@@ -5,7 +5,6 @@ import happysaucer.core.casefile.History;
 import happysaucer.core.casefile.PlantCase;
 import happysaucer.core.finding.Circling;
 import happysaucer.core.season.GrowingTime;
-import happysaucer.core.season.Season;
 import happysaucer.core.sign.Grade;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.species.Traits;
@@ -224,11 +223,11 @@ public record Forecast(
     if (repotted.isEmpty() || after.isEmpty()) {
       return List.of();
     }
-    double first = after.get() * growthAt(c, repotted.get().plusDays(SETTLED_DAYS));
+    double first = after.get() * c.thirst(repotted.get().plusDays(SETTLED_DAYS));
     List<Reading> readings = new ArrayList<>();
     for (History.Pour pour : c.history().pours()) {
       if (pour.date().isAfter(repotted.get().plusMonths(2))) {
-        double ratio = pour.days() * growthAt(c, pour.date()) / first;
+        double ratio = pour.days() * c.thirst(pour) / first;
         readings.add(
             new Reading(time.months(repotted.get(), pour.date()), fillAt(ratio), WATERING_NOISE));
       }
@@ -243,10 +242,6 @@ public record Forecast(
     return Math.min(MOST_BY_WATERING, clamp(START + 1 - Math.min(1, ratio)));
   }
 
-  private static double growthAt(Case c, LocalDate day) {
-    return Season.growth(c.site().latitude(), day);
-  }
-
   /** Interval now against soon after the last repot, both brought to the same day length. */
   public static Optional<Double> intervalRatio(Case c) {
     PlantCase plant = c.plant();
@@ -258,9 +253,8 @@ public record Forecast(
         .afterLastRepotDays()
         .map(
             after -> {
-              double now = growthAt(c, c.date());
-              double then = growthAt(c, plant.lastRepotted().get().plusDays(SETTLED_DAYS));
-              return c.watering().get().intervalDays() * now / (after * then);
+              double then = c.thirst(plant.lastRepotted().get().plusDays(SETTLED_DAYS));
+              return c.intervalToday().orElseThrow() * c.thirst(c.date()) / (after * then);
             });
   }
 

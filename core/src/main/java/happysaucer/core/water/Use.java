@@ -3,7 +3,6 @@ package happysaucer.core.water;
 import happysaucer.core.casefile.Case;
 import happysaucer.core.casefile.History;
 import happysaucer.core.casefile.PlantCase;
-import happysaucer.core.season.Season;
 import happysaucer.core.species.Light;
 import happysaucer.core.species.Refill;
 import java.time.LocalDate;
@@ -21,8 +20,14 @@ import java.util.Optional;
  * @param waterings measured waterings it rests on
  * @param weighings times it was weighed before and after that it rests on; with none of either it
  *     comes from the table
+ * @param interval how long the pot lasts in fact; empty when no believed watering tells
  */
-public record Use(double litresPerDay, double uncertainty, int waterings, int weighings) {
+public record Use(
+    double litresPerDay,
+    double uncertainty,
+    int waterings,
+    int weighings,
+    Optional<Interval> interval) {
   /** How much of the light a layer of leaves takes from those beneath (rule of thumb). */
   private static final double SHADING = 0.5;
 
@@ -62,8 +67,11 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
   /** Of the daily loss of a pot, at least this share goes through the leaves (rule of thumb). */
   private static final double LEAST_LEAF_SHARE = 0.3;
 
-  /** A plant at rest drinks this share of what its leaves would (rule of thumb). */
-  private static final double AT_REST = 0.3;
+  /**
+   * @param days between waterings
+   * @param thirst of those days against days of twelve hours of light
+   */
+  record Interval(double days, double thirst) {}
 
   public boolean measured() {
     return waterings + weighings > 0;
@@ -73,9 +81,19 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
    * The present pot as evidence of what its plant drinks.
    *
    * @param availableLitres what its medium holds for the roots
-   * @param surfaceLoss litres a day it loses without a plant
+   * @param surfaceLoss litres a day it loses without a plant, by the rule
+   * @param itself litres a day that it lost in its own intervals beside what its plant drinks at
+   *     ease; under 0 where it was let dry until its roots could not take that
    */
-  record PotEvidence(double availableLitres, double surfaceLoss) {}
+  record PotEvidence(double availableLitres, double surfaceLoss, double itself) {
+    static PotEvidence byRule(double availableLitres, double surfaceLoss) {
+      return new PotEvidence(availableLitres, surfaceLoss, surfaceLoss);
+    }
+
+    PotEvidence losing(double itself) {
+      return new PotEvidence(availableLitres, surfaceLoss, itself);
+    }
+  }
 
   /**
    * Where nobody measured: from the leaves and from what such pots usually last, combined in their
@@ -86,7 +104,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
         catchingM2(c.plant()) * perLeafM2(c.light()) * c.plant().traits().waterCoefficient();
     double litres =
         c.plant().refill() == Refill.RESERVOIR ? leaves : combined(leaves, fromPot(c, pot));
-    return new Use(c.resting() ? litres * AT_REST : litres, UNCERTAIN_TABLE, 0, 0);
+    return new Use(litres, UNCERTAIN_TABLE, 0, 0, Optional.empty());
   }
 
   private static double combined(double leaves, double pot) {
@@ -122,14 +140,26 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
   static Use of(Case c, PotEvidence pot, Scales scales) {
     Use estimate = estimate(c, pot);
     Tally tally = new Tally();
-    int waterings = 0;
+    Tally days = new Tally();
+    Tally thirstyDays = new Tally();
     for (Told told : told(c, pot, scales, estimate)) {
       if (told.believed()) {
-        tally.add(told.leaf(), told.poured().ageDays());
-        waterings += told.from() == Learned.From.WATERED ? 1 : 0;
+        Poured poured = told.poured();
+        tally.add(told.leaf(), poured.ageDays());
+        if (told.from() == Learned.From.WATERED) {
+          days.add(poured.days(), poured.ageDays());
+          thirstyDays.add(poured.days() * poured.thirst(), poured.ageDays());
+        }
       }
     }
-    return tally.count == 0 ? estimate : tally.use(waterings);
+    if (tally.count == 0) {
+      return estimate;
+    }
+    return tally.use(
+        days.count,
+        days.count == 0
+            ? Optional.empty()
+            : Optional.of(new Interval(days.mean(), thirstyDays.mean() / days.mean())));
   }
 
   /**
@@ -159,7 +189,8 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
     }
     for (Scales.Loss loss : scales.losses(c)) {
       Poured weighed =
-          poured(c, pot, loss.daily(), loss.on(), age(c, loss.on()), Optional.of(loss.on()));
+          poured(
+              pot, loss.daily(), 1, c.thirst(loss.on()), age(c, loss.on()), Optional.of(loss.on()));
       told.add(
           new Told(
               Learned.From.WEIGHED,
@@ -190,7 +221,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
       if (one.believed()) {
         tally.add(one.leaf(), one.poured().ageDays());
       }
-      Use now = tally.count == 0 ? estimate : tally.use(0);
+      Use now = tally.count == 0 ? estimate : tally.use(0, Optional.empty());
       lessons.add(
           new Learned.Lesson(
               one.from(),
@@ -202,7 +233,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
     }
     // one more that says the same
     tally.add(tally.count == 0 ? estimate.litresPerDay() : tally.mean(), 0);
-    return new Learned(lessons, tally.use(0).uncertainty());
+    return new Learned(lessons, tally.use(0, Optional.empty()).uncertainty());
   }
 
   private static double age(Case c, LocalDate on) {
@@ -224,12 +255,18 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
    * One measured watering.
    *
    * @param daily litres a day that stayed in the pot
+   * @param days over which it lasted
    * @param leafDaily of that through the leaves, brought to a day of twelve hours
-   * @param growth of that day against one of twelve hours
+   * @param thirst of that day against one of twelve hours
    * @param on empty where an interval was told and no day
    */
   private record Poured(
-      double daily, double leafDaily, double growth, double ageDays, Optional<LocalDate> on) {
+      double daily,
+      double days,
+      double leafDaily,
+      double thirst,
+      double ageDays,
+      Optional<LocalDate> on) {
     /**
      * Over what plant and pot use on such a day, where it is watered as it should be: the drier it
      * is to get, the less of the time its surface is wet (rules of thumb).
@@ -241,22 +278,20 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
             case HALF_DRY -> 0.4;
             default -> 0.7;
           };
-      return daily / (estimate.litresPerDay() * growth + pot.surfaceLoss() * wet);
+      return daily / (estimate.litresPerDay() * thirst + pot.surfaceLoss() * wet);
     }
   }
 
   private static List<Poured> poured(Case c, PotEvidence pot) {
     List<Poured> all = new ArrayList<>();
-    for (History.Pour pour : c.history().pours()) {
-      boolean thisPot =
-          c.plant().lastRepotted().map(day -> !pour.date().isBefore(day)).orElse(true);
-      if (thisPot && pour.keptLitres() > 0) {
+    for (History.Pour pour : c.history().poursSince(c.plant().lastRepotted())) {
+      if (pour.keptLitres() > 0) {
         all.add(
             poured(
-                c,
                 pot,
                 pour.keptLitres() / pour.days(),
-                pour.date(),
+                pour.days(),
+                c.thirst(pour),
                 age(c, pour.date()),
                 Optional.of(pour.date())));
       }
@@ -265,22 +300,22 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
       Case.Watering watering = c.watering().get();
       double kept = watering.litres().get() - watering.runOffLitres();
       if (kept > 0) {
-        all.add(poured(c, pot, kept / watering.intervalDays(), c.date(), 0, Optional.empty()));
+        double days = watering.intervalDays();
+        all.add(poured(pot, kept / days, days, c.thirst(c.date()), 0, Optional.empty()));
       }
     }
     return all;
   }
 
   private static Poured poured(
-      Case c,
       PotEvidence pot,
       double daily,
-      LocalDate on,
+      double days,
+      double thirst,
       double ageDays,
       Optional<LocalDate> told) {
-    double growth = Season.growth(c.site().latitude(), on);
     return new Poured(
-        daily, throughLeaves(daily, pot.surfaceLoss()) / growth, growth, ageDays, told);
+        daily, days, throughLeaves(daily, pot.itself()) / thirst, thirst, ageDays, told);
   }
 
   /** Weighted mean and spread. */
@@ -304,7 +339,7 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
       return sum / weights;
     }
 
-    Use use(int waterings) {
+    Use use(int waterings, Optional<Interval> interval) {
       double variance = Math.max(0, sumOfSquares / weights - mean() * mean());
       double effective = weights * weights / squares;
       double spread = Math.max(UNCERTAIN_ONE, Math.sqrt(variance) / mean());
@@ -313,7 +348,8 @@ public record Use(double litresPerDay, double uncertainty, int waterings, int we
           mean(),
           Math.max(UNCERTAIN_LEAST, Math.min(UNCERTAIN_TABLE, uncertainty)),
           waterings,
-          count - waterings);
+          count - waterings,
+          interval);
     }
   }
 

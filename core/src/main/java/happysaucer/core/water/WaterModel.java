@@ -7,7 +7,6 @@ import happysaucer.core.medium.Retention;
 import happysaucer.core.pot.Frustum;
 import happysaucer.core.pot.Pot;
 import happysaucer.core.root.Ball;
-import happysaucer.core.season.Season;
 import happysaucer.core.sign.SignCode;
 import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Refill;
@@ -32,11 +31,6 @@ public final class WaterModel {
   /** Water in the root skins of an epiphyte, share of its ball (rule of thumb). */
   private static final double ROOT_SKINS = 0.04;
 
-  private static final double SCALE_LEAST = 0.4;
-  private static final double SCALE_MOST = 2.2;
-  private static final int CALIBRATION_ROUNDS = 4;
-  private static final double CALIBRATED_DAYS = 0.02;
-
   /** Root fill of a pot once the plant has rooted through, as far as the medium goes. */
   private static final double SETTLED_FILL = 0.6;
 
@@ -45,9 +39,6 @@ public final class WaterModel {
 
   /** By how much the share kept of one pour misleads on the next (rule of thumb). */
   private static final double KEPT_MISLEADS = 0.2;
-
-  /** A pot that never reaches its refill point within the horizon, days. */
-  private static final double DAYS_UNKNOWN = 150;
 
   /** Mean wetness of surface and walls over a cycle, for calibration (rule of thumb). */
   private static final double MEAN_WETNESS = 0.6;
@@ -65,7 +56,7 @@ public final class WaterModel {
   private static final double SHOWN_BEYOND = 1.35;
 
   private static final double SHOWN_LEAST = 6;
-  private static final double SHOWN_MOST = 90;
+  private static final double SHOWN_MOST = 200;
   private static final int SAMPLES = 24;
 
   private final Case c;
@@ -73,6 +64,7 @@ public final class WaterModel {
   private final double rootFill;
   private final Optional<SoakIn> soakIn;
   private final Use use;
+  private final Use.PotEvidence evidence;
   private final double ballScale;
   private final Bed present;
   private final Scales scales;
@@ -113,8 +105,10 @@ public final class WaterModel {
     this.rootFill = soakIn.map(soak -> soak.with(rootFill)).orElse(rootFill);
     this.present = present();
     this.scales = scales();
-    this.use = Use.of(c, evidence(), scales);
-    this.ballScale = calibrate();
+    Calibration own = Calibration.of(c, evidence(), scales, this::presentCycle);
+    this.use = own.use();
+    this.evidence = own.evidence();
+    this.ballScale = own.ballScale();
   }
 
   /** The present pot as it would be with few roots in it, by the table. */
@@ -125,7 +119,8 @@ public final class WaterModel {
     this.rootFill = UNCROWDED_FILL;
     this.present = present();
     this.scales = scales();
-    this.use = Use.estimate(c, evidence());
+    this.evidence = evidence();
+    this.use = Use.estimate(c, evidence);
     this.ballScale = 1;
   }
 
@@ -194,7 +189,7 @@ public final class WaterModel {
 
   private Use.PotEvidence evidence() {
     Planted.Stores stores = present.drained.stores(rootFill, 1);
-    return new Use.PotEvidence(
+    return Use.PotEvidence.byRule(
         stores.ball() + stores.ring() + stores.top(),
         MEAN_WETNESS * (surface(c.pot()) + walls(c.pot())));
   }
@@ -206,7 +201,7 @@ public final class WaterModel {
   public static Optional<Double> pouredOverUse(Case c, MediumTable media) {
     return c.watering().isEmpty() && c.history().pours().isEmpty()
         ? Optional.empty()
-        : Use.pouredOverUse(c, new WaterModel(c, media).evidence());
+        : Use.pouredOverUse(c, new WaterModel(c, media).evidence);
   }
 
   /** Measured waterings the model rests on, 0 when it rests on the table. */
@@ -241,7 +236,7 @@ public final class WaterModel {
 
   /** The present pot, as it is. */
   public Drying before() {
-    return keptOfAPour().map(this::rewettedTo).orElseGet(() -> presentAt(ballScale));
+    return keptOfAPour().map(this::rewettedTo).orElseGet(this::presentNow);
   }
 
   /**
@@ -265,8 +260,12 @@ public final class WaterModel {
         Math.hypot(use.uncertainty(), KEPT_MISLEADS));
   }
 
-  private Drying presentAt(double scale) {
-    return cycle(present, present.drained.stores(rootFill, scale), c.date(), 0, Stage.UNTOUCHED);
+  private Drying presentNow() {
+    return cycle(
+        present,
+        present.drained.stores(rootFill, ballScale),
+        drive(present, c.date(), 0, Stage.UNTOUCHED),
+        Stage.UNTOUCHED);
   }
 
   /** A pot to ask about, planted with this plant's ball. */
@@ -277,15 +276,20 @@ public final class WaterModel {
 
   /** A cycle that starts some days after the repot, on a given date. */
   public Drying after(Bed bed, LocalDate on, Stage stage) {
-    double season = growth(on);
-    double reachDays = c.plant().traits().vigour().reachDays() / Math.min(1, season);
-    return cycle(bed, bed.drained.stores(rootFill, ballScale), on, reachDays, stage);
+    return cycle(
+        bed, bed.drained.stores(rootFill, ballScale), drive(bed, on, reachDays(on), stage), stage);
   }
 
-  /** Rooted through: the new normal. */
+  /** Rooted through: the new normal, by the light of a day, on which it is awake. */
   public Drying settled(Bed bed, LocalDate on) {
     double fill = Math.min(rootFill, SETTLED_FILL);
-    return cycle(bed, bed.drained.stores(fill, ballScale), on, 0, Stage.UNTOUCHED);
+    return cycle(bed, bed.drained.stores(fill, ballScale), awake(bed, on), Stage.UNTOUCHED);
+  }
+
+  /** Roots that have gone through a pot did so in growth. */
+  private DryDown.Drive awake(Bed bed, LocalDate on) {
+    double uptake = use.litresPerDay() * c.growth(on);
+    return drive(bed, uptake, surface(bed.pot, on), 0, Stage.UNTOUCHED);
   }
 
   /** Litres that bring a freshly planted pot to capacity, and the run-through on top. */
@@ -302,9 +306,7 @@ public final class WaterModel {
     return new Bed(new Planted(c.pot(), ball.body(), bottom, 0, ballMedium, ballMedium));
   }
 
-  private Drying cycle(
-      Bed bed, Planted.Stores stores, LocalDate on, double reachDays, Stage stage) {
-    DryDown.Drive drive = drive(bed, on, reachDays, stage);
+  private Drying cycle(Bed bed, Planted.Stores stores, DryDown.Drive drive, Stage stage) {
     // fresh medium comes moist: the first watering gives the rest
     double given = stage.fresh() ? stores.ring() * FRESH_SPENT : stores.ring();
     Drying drying =
@@ -313,9 +315,25 @@ public final class WaterModel {
   }
 
   private DryDown.Drive drive(Bed bed, LocalDate on, double reachDays, Stage stage) {
+    return drive(bed, use.litresPerDay() * c.thirst(on), surface(bed.pot, on), reachDays, stage);
+  }
+
+  /** For the calibration: nobody knows the air of days gone by, what is told is told of today's. */
+  private DryDown.Cycle presentCycle(double litresPerDay, double thirst, double scale) {
+    double surface = c.history().pours().isEmpty() ? surface(c.pot(), c.date()) : surface(c.pot());
+    Planted.Stores stores = present.drained.stores(rootFill, scale);
+    return DryDown.run(stores, drive(present, litresPerDay * thirst, surface, 0, Stage.UNTOUCHED));
+  }
+
+  /**
+   * @param uptake litres a day with all roots and leaves at work
+   * @param surface loss of the free wet surface, L a day
+   */
+  private DryDown.Drive drive(
+      Bed bed, double uptake, double surface, double reachDays, Stage stage) {
     return new DryDown.Drive(
-        use.litresPerDay() * growth(on),
-        surface(bed.pot, on),
+        uptake,
+        surface,
         walls(bed.pot),
         bed.drained.exchangeDays(),
         stage.startDay(),
@@ -327,30 +345,27 @@ public final class WaterModel {
 
   /** How the present pot dries from full, as it is. */
   public Course courseNow() {
-    return course(present, before(), c.date(), 0, Stage.UNTOUCHED, rootFill);
+    DryDown.Drive drive = drive(present, c.date(), 0, Stage.UNTOUCHED);
+    return course(present, before(), drive, rootFill);
   }
 
   /** A pot just planted. */
   public Course courseFirst(Bed bed, LocalDate on, double activity) {
-    double reachDays = c.plant().traits().vigour().reachDays() / Math.min(1, growth(on));
     Stage stage = new Stage(0, activity);
-    return course(bed, after(bed, on, stage), on, reachDays, stage, rootFill);
+    return course(bed, after(bed, on, stage), drive(bed, on, reachDays(on), stage), rootFill);
   }
 
   /** The same rooted through. */
   public Course courseSettled(Bed bed, LocalDate on) {
-    return course(bed, settled(bed, on), on, 0, Stage.UNTOUCHED, Math.min(rootFill, SETTLED_FILL));
+    return course(bed, settled(bed, on), awake(bed, on), Math.min(rootFill, SETTLED_FILL));
   }
 
-  private Course course(
-      Bed bed, Drying drying, LocalDate on, double reachDays, Stage stage, double fill) {
+  private Course course(Bed bed, Drying drying, DryDown.Drive drive, double fill) {
     double asked =
         Math.max(drying.daysToRefill().orElse(0), drying.daysRingWet().orElse(0)) * SHOWN_BEYOND;
     double days = Math.max(SHOWN_LEAST, Math.min(SHOWN_MOST, asked));
     return new Course(
-        DryDown.course(
-            days, SAMPLES, bed.drained.stores(fill, ballScale), drive(bed, on, reachDays, stage)),
-        drying);
+        DryDown.course(days, SAMPLES, bed.drained.stores(fill, ballScale), drive), drying);
   }
 
   /**
@@ -358,9 +373,10 @@ public final class WaterModel {
    *
    * @param from a watering, which gave back what was spent, or the scales
    * @param days since the watering before
+   * @param daysToday in which it would be as dry by the light of the day of the case
    * @param left share of the water for its roots, 0 to 1
    */
-  public record Seen(Learned.From from, LocalDate on, double days, double left) {}
+  public record Seen(Learned.From from, LocalDate on, double days, double daysToday, double left) {}
 
   /** Of its waterings and weights in this pot, oldest first. */
   public List<Seen> seen() {
@@ -369,11 +385,10 @@ public final class WaterModel {
     if (full <= 0) {
       return seen;
     }
-    List<History.Pour> pours =
-        c.history().pours().stream().filter(pour -> inThisPot(pour.date())).toList();
+    List<History.Pour> pours = c.history().poursSince(c.plant().lastRepotted());
     for (History.Pour pour : pours) {
       double left = Math.max(0, Math.min(1, 1 - pour.keptLitres() / full));
-      seen.add(new Seen(Learned.From.WATERED, pour.date(), pour.days(), left));
+      seen.add(seen(Learned.From.WATERED, pour.date(), pour.days(), left));
     }
     for (History.Measured weighed : c.history().measures()) {
       if (weighed.code().equals(History.WEIGHED)
@@ -386,7 +401,7 @@ public final class WaterModel {
             .ifPresent(
                 day ->
                     seen.add(
-                        new Seen(
+                        seen(
                             Learned.From.WEIGHED,
                             weighed.date(),
                             weighed.date().toEpochDay() - day.toEpochDay(),
@@ -397,13 +412,28 @@ public final class WaterModel {
     return seen;
   }
 
+  private Seen seen(Learned.From from, LocalDate on, double days, double left) {
+    return new Seen(from, on, days, daysToday(on, days), left);
+  }
+
+  /** Days by the light of the day of the case in which it dries as far as in these up to a day. */
+  public double daysToday(LocalDate until, double days) {
+    double thirst = c.thirst(new History.Pour(until, days, 0));
+    OptionalDouble then = presentCycle(use.litresPerDay(), thirst, ballScale).daysToRefill();
+    OptionalDouble now =
+        presentCycle(use.litresPerDay(), c.thirst(c.date()), ballScale).daysToRefill();
+    return then.isEmpty() || now.isEmpty() || then.getAsDouble() <= 0
+        ? days
+        : days * now.getAsDouble() / then.getAsDouble();
+  }
+
   private boolean inThisPot(LocalDate day) {
     return c.plant().lastRepotted().map(repotted -> !day.isBefore(repotted)).orElse(true);
   }
 
   /** How the estimate of its thirst came to know what it knows. */
   public Learned learned() {
-    return Use.learned(c, evidence(), scales);
+    return Use.learned(c, evidence, scales);
   }
 
   /** A planted pot on its way, from the day of the work. */
@@ -457,9 +487,8 @@ public final class WaterModel {
     }
 
     private DryDown.Drive driveOn(LocalDate on) {
-      double reachDays = c.plant().traits().vigour().reachDays() / Math.min(1, growth(on));
       Stage stage = new Stage(on.toEpochDay() - day.toEpochDay(), activity);
-      return drive(bed, on, reachDays, stage);
+      return drive(bed, on, reachDays(on), stage);
     }
   }
 
@@ -481,8 +510,9 @@ public final class WaterModel {
         use.uncertainty());
   }
 
-  private double growth(LocalDate on) {
-    return Season.growth(c.site().latitude(), on);
+  /** Days in which roots reach through fresh medium: longer where they grow less. */
+  private double reachDays(LocalDate on) {
+    return c.plant().traits().vigour().reachDays() / Math.min(1, c.growth(on));
   }
 
   private double surface(Pot pot, LocalDate on) {
@@ -506,22 +536,5 @@ public final class WaterModel {
 
   private static double walls(Pot pot) {
     return pot.breathes() ? WALLS * pot.fill().wallM2() : 0;
-  }
-
-  /** The ball's real store: the one that makes the present pot last as long as it does. */
-  private double calibrate() {
-    if (!use.measured() || c.watering().isEmpty()) {
-      return 1;
-    }
-    double wanted = c.watering().get().intervalDays();
-    double scale = 1;
-    for (int i = 0; i < CALIBRATION_ROUNDS; i++) {
-      double days = presentAt(scale).daysToRefill().orElse(DAYS_UNKNOWN);
-      if (days < 0.1 || Math.abs(days - wanted) < CALIBRATED_DAYS * wanted) {
-        break;
-      }
-      scale = Math.max(SCALE_LEAST, Math.min(SCALE_MOST, scale * wanted / days));
-    }
-    return scale;
   }
 }

@@ -14,13 +14,13 @@ class DryDownsTest {
   private static final Advise RULES = new Advise(Shipped.BOOK);
 
   private static DryDowns of(Ask ask) {
-    return RULES.dryDowns(ask.request());
+    return RULES.dryDowns(ask.request(), List.of());
   }
 
   @Test
   void theCurveOfThePresentPotIsThatOfItsAdvice() {
     AdviceRequest request = Ask.about("Schefflera arboricola").request();
-    DryDowns drawn = RULES.dryDowns(request);
+    DryDowns drawn = RULES.dryDowns(request, List.of());
     Advice.Drying told = RULES.advise(request).water().before();
     assertThat(drawn.now().daysToRefill()).isEqualTo(told.daysToRefill());
     assertThat(drawn.now().daysToRefillFrom()).isEqualTo(told.daysToRefillFrom());
@@ -69,7 +69,7 @@ class DryDownsTest {
   @Test
   void theWidthThatTheRulesTakeIsTheOneOfTheirAdvice() {
     AdviceRequest request = Ask.about("Schefflera arboricola").request();
-    DryDowns drawn = RULES.dryDowns(request);
+    DryDowns drawn = RULES.dryDowns(request, List.of());
     DryDowns.PotWidth best =
         drawn.widths().stream().filter(DryDowns.PotWidth::best).findFirst().orElseThrow();
     Advice advised =

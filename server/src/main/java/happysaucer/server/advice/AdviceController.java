@@ -2,7 +2,7 @@ package happysaucer.server.advice;
 
 import happysaucer.core.advice.Advice;
 import happysaucer.core.advice.AdviceRequest;
-import happysaucer.server.advice.AdviceService.DryDownView;
+import happysaucer.core.advice.DryDowns;
 import happysaucer.server.team.CurrentUser;
 import java.util.List;
 import java.util.UUID;
@@ -46,7 +46,7 @@ class AdviceController {
 
   /** How its pot dries, and would in wider ones. */
   @GetMapping("/api/plants/{id}/dry-down")
-  DryDownView dryDown(@PathVariable UUID id) {
+  DryDowns dryDown(@PathVariable UUID id) {
     return service.dryDowns(id, user.units());
   }
 }

@@ -55,18 +55,16 @@ public class AdviceService {
     this.clock = clock;
   }
 
-  /**
-   * A stored plant with its advice of today.
-   *
-   * @param standing signs that count, with the day on which they were seen
-   * @param argument what somebody holds against the rules
-   * @param method what was chosen for it and at which level
-   */
   /** So many trial pours fill a pot: soak-in is timed with one of them. */
   private static final double TRIAL_POURS = 10;
 
   /**
+   * A stored plant with its advice of today.
+   *
+   * @param standing signs that count, with the day on which they were seen
    * @param trialPourLitres with which soak-in is timed
+   * @param argument what somebody holds against the rules
+   * @param method what was chosen for it and at which level
    */
   public record Advised(
       StoredPlant plant,
@@ -364,36 +362,25 @@ public class AdviceService {
   }
 
   /**
-   * How wet a pot felt.
-   *
-   * @param days since the watering before
-   * @param wet heavy in the hand, or wet after days; else light, or dry at its core
-   */
-  public record FeltWet(LocalDate on, double days, boolean wet) {}
-
-  /**
-   * @param felt at checks since it was potted, newest first
-   */
-  public record DryDownView(DryDowns drawn, List<FeltWet> felt) {}
-
-  /**
    * How a stored plant's pot dries, and would in wider ones.
    *
    * @throws NotFoundException when there is no such plant
    */
-  public DryDownView dryDowns(UUID plant, Units units) {
+  public DryDowns dryDowns(UUID plant, Units units) {
     LocalDate today = clock.today();
-    return new DryDownView(
-        books.team().dryDowns(gathered(plant, today).request(today, units)),
-        mapper.felt(plant, MOST_FELT).stream()
-            .filter(row -> !row.code().equals("HEFT") || row.grade() != null)
-            .map(
-                row ->
-                    new FeltWet(
-                        row.checkedOn(),
-                        row.checkedOn().toEpochDay() - row.wateredOn().toEpochDay(),
-                        row.code().equals("STAYS_WET") || "HEAVY".equals(row.grade())))
-            .toList());
+    return books
+        .team()
+        .dryDowns(
+            gathered(plant, today).request(today, units),
+            mapper.felt(plant, MOST_FELT).stream()
+                .filter(row -> !row.code().equals("HEFT") || row.grade() != null)
+                .map(
+                    row ->
+                        new DryDowns.Felt(
+                            row.checkedOn(),
+                            row.checkedOn().toEpochDay() - row.wateredOn().toEpochDay(),
+                            row.code().equals("STAYS_WET") || "HEAVY".equals(row.grade())))
+                .toList());
   }
 
   /** A plant whose plan another book would change, and in what. */

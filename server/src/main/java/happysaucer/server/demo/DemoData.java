@@ -34,7 +34,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -71,6 +70,7 @@ class DemoData implements SmartInitializingSingleton {
   private final TransactionTemplate transaction;
 
   private final DemoPast past;
+  private final DemoWater water;
   private final DemoMessages messages;
   private final DemoCounter counter;
   private final DemoMixRoom mixRoom;
@@ -82,6 +82,7 @@ class DemoData implements SmartInitializingSingleton {
       @Value("${saucer.demo}") boolean wanted,
       DemoMapper mapper,
       DemoPast past,
+      DemoWater water,
       DemoMessages messages,
       DemoCounter counter,
       DemoMixRoom mixRoom,
@@ -102,6 +103,7 @@ class DemoData implements SmartInitializingSingleton {
     this.wanted = wanted;
     this.mapper = mapper;
     this.past = past;
+    this.water = water;
     this.messages = messages;
     this.counter = counter;
     this.mixRoom = mixRoom;
@@ -329,10 +331,10 @@ class DemoData implements SmartInitializingSingleton {
             row.get("shape"),
             row.get("material"),
             top,
-            measure(row, "potBaseMm").orElse(null),
-            measure(row, "potHeightMm").orElse(null),
-            measure(row, "mouthMm").orElse(null),
-            measure(row, "potDepthMm").orElse(null),
+            DemoWater.measure(row, "potBaseMm"),
+            DemoWater.measure(row, "potHeightMm"),
+            DemoWater.measure(row, "mouthMm"),
+            DemoWater.measure(row, "potDepthMm"),
             story.withoutHoles() ? 0 : row.get("material").equals("TERRACOTTA") ? 1 : 6,
             row.get("material").equals("GLAZED") && row.get("shape").equals("STANDARD"),
             ""),
@@ -346,11 +348,11 @@ class DemoData implements SmartInitializingSingleton {
       Integer days = story.state().days();
       mapper.state(plant, story.state().code(), today.minusDays(days == null ? 6 : days));
     }
-    Advice.Drying usual = usual(row, site.latitude(), today);
-    double interval = usual.daysToRefill() == null ? 20 : Math.max(1, usual.daysToRefill());
-    double litres = Math.max(0.05, usual.litres());
+    DemoWater.Lasting lasting = water.lasting(row, site.latitude(), today);
+    double interval = lasting.days(today);
+    double litres = lasting.litres();
     LocalDate until = story.inAftercare() ? today.minusDays(story.sinceDays() + 1L) : today;
-    past.waterings(plant, site.latitude(), story, interval, litres, repotted, until, today);
+    past.waterings(plant, lasting, story, repotted, until, today);
     past.checks(
         plant,
         site.id(),
@@ -361,62 +363,6 @@ class DemoData implements SmartInitializingSingleton {
         Double.parseDouble(row.get("heightMm")),
         technician);
     return new Made(plant, site, story, interval, litres);
-  }
-
-  private static Optional<Double> measure(Map<String, String> row, String column) {
-    return row.get(column).isEmpty()
-        ? Optional.empty()
-        : Optional.of(Double.valueOf(row.get(column)));
-  }
-
-  /** How such a plant dries by the model: the demo's waterings follow it, with noise. */
-  private Advice.Drying usual(Map<String, String> row, double latitude, LocalDate today) {
-    AdviceRequest request =
-        new AdviceRequest(
-            today,
-            new AdviceRequest.Site(latitude, false, null),
-            new AdviceRequest.Spot(row.get("light")),
-            new AdviceRequest.Plant(
-                row.get("species"),
-                null,
-                Double.parseDouble(row.get("heightMm")),
-                Double.parseDouble(row.get("spreadMm")),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null),
-            new AdviceRequest.Pot(
-                null,
-                null,
-                row.get("material"),
-                Double.parseDouble(row.get("potTopMm")),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                4,
-                null,
-                null,
-                null),
-            null,
-            null,
-            null,
-            List.of(),
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null);
-    return books.team().advise(request).water().before();
   }
 
   /** Repots that really went through the app some weeks ago, so that their aftercare runs. */

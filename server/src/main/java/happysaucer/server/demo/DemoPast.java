@@ -1,7 +1,6 @@
 package happysaucer.server.demo;
 
 import happysaucer.core.advice.AdviceRequest;
-import happysaucer.core.season.Season;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.demo.DemoMapper.CheckRow;
 import happysaucer.server.demo.DemoMapper.SignRow;
@@ -55,30 +54,29 @@ class DemoPast {
 
   void waterings(
       UUID plant,
-      double latitude,
+      DemoWater.Lasting lasting,
       Story story,
-      double interval,
-      double litres,
       LocalDate repotted,
       LocalDate until,
       LocalDate today) {
-    double now = Season.growth(latitude, today);
     LocalDate day = repotted.plusDays(9);
     for (int i = 0; i < 6 && day.isBefore(today.minusDays(HISTORY_DAYS)); i++) {
-      pour(plant, day, litres * 1.1);
-      day =
-          day.plusDays(
-              stretched(interval * story.stretchAfterRepot() * now / Season.growth(latitude, day)));
+      pour(plant, day, lasting.litres() * 1.1);
+      day = next(day, lasting, story.stretchAfterRepot());
     }
     LocalDate start = today.minusDays(HISTORY_DAYS);
     day = repotted.isAfter(start) ? repotted.plusDays(9) : start.plusDays(random.nextInt(5));
     while (!day.isAfter(until)) {
-      pour(plant, day, litres);
-      double growth = Season.growth(latitude, day);
+      pour(plant, day, lasting.litres());
       double since = (day.toEpochDay() - repotted.toEpochDay()) / 30.4;
-      double stretch = since < 3 ? story.stretchAfterRepot() : 1;
-      day = day.plusDays(stretched(interval * stretch * now / growth));
+      day = next(day, lasting, since < 3 ? story.stretchAfterRepot() : 1);
     }
+  }
+
+  /** Days are those of the light half way to the next watering. */
+  private LocalDate next(LocalDate day, DemoWater.Lasting lasting, double stretch) {
+    double days = lasting.days(day) * stretch;
+    return day.plusDays(stretched(lasting.days(day.plusDays(Math.round(days / 2))) * stretch));
   }
 
   long stretched(double days) {
