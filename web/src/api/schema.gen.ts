@@ -5802,13 +5802,10 @@ export interface components {
             /** Format: double */
             litres: number;
         };
-        DryDownView: {
-            drawn: components["schemas"]["DryDowns"];
-            felt: components["schemas"]["FeltWet"][];
-        };
         DryDowns: {
             now: components["schemas"]["DryCurve"];
             seen: components["schemas"]["DrySeen"][];
+            felt: components["schemas"]["FeltWet"][];
             widths: components["schemas"]["PotWidth"][];
             /** Format: double */
             refillLeft: number;
@@ -5851,6 +5848,8 @@ export interface components {
             /** Format: double */
             days: number;
             /** Format: double */
+            daysToday: number;
+            /** Format: double */
             left: number;
         };
         FeltWet: {
@@ -5858,6 +5857,8 @@ export interface components {
             on: string;
             /** Format: double */
             days: number;
+            /** Format: double */
+            daysToday: number;
             wet: boolean;
         };
         PotWidth: {
@@ -10111,7 +10112,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DryDownView"];
+                    "application/json": components["schemas"]["DryDowns"];
                 };
             };
         };

@@ -1,7 +1,7 @@
 import { useMediaQuery } from '@mantine/hooks';
 import type { Schemas } from '../../api/client';
 import { day } from '../../ui/format';
-import { DESK, PHONE, course, curveWords, scales, water, type Curve } from './curves';
+import { DESK, PHONE, course, curveWords, daysBetween, scales, water, type Curve } from './curves';
 import classes from './DryDown.module.css';
 
 interface Props {
@@ -20,12 +20,12 @@ const GAP = 14;
 /** Water of ball, fresh medium and top from day to day, with what was found on it. */
 export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Props) {
   const last = curve.points[curve.points.length - 1]?.day ?? 1;
-  const to = Math.max(last, ...seen.map((s) => s.days * 1.05));
-  const probed = felt.filter((f) => f.days <= to);
+  const to = Math.max(last, ...seen.map((s) => s.daysToday * 1.05));
+  const probed = felt.filter((f) => f.daysToday <= to);
   const frame = useMediaQuery('(max-width: 48em)') ? PHONE : DESK;
   const at = scales(to, frame);
   const { x, y } = at;
-  const words = `${curveWords(title, curve)}${seen.length > 0 ? `; ${seen.length} of its own waterings and weights are marked` : ''}${probed.length > 0 ? `; felt ${probed.filter((f) => f.wet).length} times wet, ${probed.filter((f) => !f.wet).length} times dry` : ''}.`;
+  const words = `${curveWords(title, curve)}${seen.length > 0 ? `; ${seen.length} of its own waterings and weights are marked, each after as many days as it would have taken by today’s light` : ''}${probed.length > 0 ? `; felt ${probed.filter((f) => f.wet).length} times wet, ${probed.filter((f) => !f.wet).length} times dry` : ''}.`;
   const floor = frame.height - frame.bottom;
   const from = curve.daysToRefillFrom;
   const until = curve.daysToRefillTo;
@@ -53,7 +53,7 @@ export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Prop
           </text>
         ))}
         <text x={frame.width - frame.right} y={frame.height - 4} textAnchor="end" className={classes.tick}>
-          days since watering
+          {seen.length + probed.length > 0 ? 'days since watering, by today’s light' : 'days since watering'}
         </text>
         {from !== null && until !== null && <rect x={x(from)} width={Math.max(2, x(Math.min(until, to)) - x(Math.min(from, to)))} y={frame.top} height={floor - frame.top} className={classes.range} />}
         {(curve.daysAirless ?? 0) > 0.05 && <rect x={x(0)} width={x(Math.min(to, curve.daysAirless ?? 0)) - x(0)} y={frame.top} height={floor - frame.top} fill="url(#airless)" />}
@@ -72,13 +72,13 @@ export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Prop
           </g>
         )}
         {seen.map((s) => (
-          <circle key={`${s.from}${s.on}`} cx={x(s.days)} cy={y(s.left)} r={5} className={s.from === 'WEIGHED' ? classes.weighed : classes.poured}>
-            <title>{`${s.from === 'WEIGHED' ? 'Weighed' : 'Watered'} on ${day(s.on)}, ${Math.round(s.days)} days after the last: ${Math.round(s.left * 100)} % left`}</title>
+          <circle key={`${s.from}${s.on}`} cx={x(s.daysToday)} cy={y(s.left)} r={5} className={s.from === 'WEIGHED' ? classes.weighed : classes.poured}>
+            <title>{`${s.from === 'WEIGHED' ? 'Weighed' : 'Watered'} on ${day(s.on)}, ${daysBetween(s)} after the last: ${Math.round(s.left * 100)} % left`}</title>
           </circle>
         ))}
         {probed.map((f) => (
-          <rect key={f.on + String(f.wet)} x={x(f.days) - 5} y={f.wet ? frame.top + 1 : floor - 11} width={10} height={10} className={f.wet ? classes.feltWet : classes.feltDry}>
-            <title>{`Felt ${f.wet ? 'wet' : 'dry'} on ${day(f.on)}, ${Math.round(f.days)} days after water`}</title>
+          <rect key={f.on + String(f.wet)} x={x(f.daysToday) - 5} y={f.wet ? frame.top + 1 : floor - 11} width={10} height={10} className={f.wet ? classes.feltWet : classes.feltDry}>
+            <title>{`Felt ${f.wet ? 'wet' : 'dry'} on ${day(f.on)}, ${daysBetween(f)} after water`}</title>
           </rect>
         ))}
       </svg>

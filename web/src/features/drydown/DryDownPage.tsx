@@ -31,15 +31,16 @@ export function DryDownPage() {
   if (dry.error) return <Trouble error={dry.error} again={() => void dry.refetch()} />;
   if (plant.error) return <Trouble error={plant.error} />;
   if (!plant.data || !dry.data) return <Waiting />;
-  return <Drawn plant={plant.data.plant} view={dry.data.drawn} felt={dry.data.felt} />;
+  return <Drawn plant={plant.data.plant} view={dry.data} />;
 }
 
-function Drawn({ plant, view, felt }: { plant: Schemas['PlantView']['plant']; view: Schemas['DryDowns']; felt: Schemas['FeltWet'][] }) {
+function Drawn({ plant, view }: { plant: Schemas['PlantView']['plant']; view: Schemas['DryDowns'] }) {
   const { units } = useReader();
   const best = view.widths.findIndex((w) => w.best);
   const [at, setAt] = useState(best < 0 ? Math.min(2, Math.max(0, view.widths.length - 1)) : best);
   const [stage, setStage] = useState<Stage>('now');
-  const narrow = useMediaQuery('(max-width: 30em)');
+  const phone = useMediaQuery('(max-width: 48em)');
+  const narrow = useMediaQuery('(max-width: 22em)');
   const w = view.widths[at];
   const curve = stage === 'now' || !w ? view.now : w[stage];
   const title = stage === 'now' || !w ? 'In its pot' : `${stage === 'first' ? 'Just potted' : 'Rooted through'} in ${say(widthOf(w.topMm, units))}`;
@@ -56,11 +57,11 @@ function Drawn({ plant, view, felt }: { plant: Schemas['PlantView']['plant']; vi
             , {plant.siteName}
           </p>
         </div>
-        {w && <SegmentedControl aria-label="Which pot" value={stage} orientation={narrow ? 'vertical' : 'horizontal'} onChange={(s) => setStage(s as Stage)} data={STAGES} size="md" />}
+        {w && <SegmentedControl aria-label="Which pot" value={stage} orientation={narrow ? 'vertical' : 'horizontal'} fullWidth={phone} w={phone ? '100%' : undefined} onChange={(s) => setStage(s as Stage)} data={STAGES} size="md" />}
       </div>
       <div className={classes.bench}>
         <section aria-label="Dry-down">
-          <Chart title={title} curve={curve} seen={stage === 'now' ? view.seen : []} felt={stage === 'now' ? felt : []} refillLeft={view.refillLeft} ringStands={stage === 'first' ? view.ringWetStands : null} />
+          <Chart title={title} curve={curve} seen={stage === 'now' ? view.seen : []} felt={stage === 'now' ? view.felt : []} refillLeft={view.refillLeft} ringStands={stage === 'first' ? view.ringWetStands : null} />
           <dl className={classes.figures}>
             <Figure name={stage === 'first' ? 'Water it after, by the old ball' : 'Wants water after'} value={daysWords(curve)} />
             <Figure name="Hardly any air" value={curve.daysAirless ? say(days(curve.daysAirless)) : 'never'} />

@@ -60,6 +60,12 @@ export function daysWords(curve: Curve): string {
   return a === b ? `${a} days` : `${a} to ${b} days`;
 }
 
+/** Days between two waterings, and how many they would be by today’s light where that differs. */
+export function daysBetween({ days, daysToday }: { days: number; daysToday: number }): string {
+  const [was, is] = [Math.round(days), Math.round(daysToday)];
+  return was === is ? `${was} days` : `${was} days (${is} by today’s light)`;
+}
+
 /** What a drawing shows, in words. */
 export function curveWords(title: string, curve: Curve): string {
   const airless = curve.daysAirless ?? 0;

@@ -36,12 +36,14 @@ export function Year({ weeks, chosen, choose, beside = null, name = 'Load by wee
   return (
     <div className={classes.scroll}>
       <svg className={classes.year} viewBox={`0 0 ${width} ${floor + 34}`} role="group" aria-label={name}>
-        {months(weeks).map(({ index, month }, i) => (
+        {months(weeks).map(({ index, month, named }) => (
           <g key={month}>
             <line x1={index * EACH} x2={index * EACH} y1={TOP} y2={floor + 26} className={classes.month} />
-            <text x={index * EACH + 4} y={floor + 24} className={classes.monthName}>
-              {(i === 0 || month.endsWith('-01') ? YEAR : MONTH).format(new Date(`${month}-01T00:00:00Z`))}
-            </text>
+            {named && (
+              <text x={index * EACH + 4} y={floor + 24} className={classes.monthName}>
+                {(named === 'year' ? YEAR : MONTH).format(new Date(`${month}-01T00:00:00Z`))}
+              </text>
+            )}
           </g>
         ))}
         {drawn.map((b) => (

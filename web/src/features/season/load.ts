@@ -36,14 +36,19 @@ export function bars(weeks: Week[], width: number, height: number, others: Week[
   return weeks.map((week, i) => ({ week, x: i * each, rim: y(week.capacity), wanted: y(week.wanted), planned: y(filled(week)) }));
 }
 
-/** The first week of each month, for the line below. */
-export function months(weeks: Week[]): { index: number; month: string }[] {
-  let last = '';
-  return weeks.flatMap(({ first }, index) => {
-    const month = first.slice(0, 7);
-    if (month === last) return [];
-    last = month;
-    return [{ index, month }];
+/** Weeks that the name of a month takes, with its year and without. */
+const NAMED = { year: 3, month: 2 };
+
+/** The first week of each month, for the line below, and as what it is named: not at all where the next one follows too soon. */
+export function months(weeks: Week[]): { index: number; month: string; named: 'year' | 'month' | null }[] {
+  const starts = weeks.flatMap(({ first }, index) => (index > 0 && weeks[index - 1]?.first.slice(0, 7) === first.slice(0, 7) ? [] : [{ index, month: first.slice(0, 7) }]));
+  let yearTold = false;
+  return starts.map(({ index, month }, i) => {
+    const room = (starts[i + 1]?.index ?? weeks.length) - index;
+    const as = !yearTold || month.endsWith('-01') ? 'year' : 'month';
+    const named = room >= NAMED[as] ? as : null;
+    yearTold ||= named === 'year';
+    return { index, month, named };
   });
 }
 

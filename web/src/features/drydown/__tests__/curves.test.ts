@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { DESK, PHONE, course, curveWords, daysWords, scales, strip, type Curve, type Width } from '../curves';
+import { DESK, PHONE, course, curveWords, daysBetween, daysWords, scales, strip, type Curve, type Width } from '../curves';
 
 const curve = (more: Partial<Curve> = {}): Curve => ({
   points: [
@@ -31,6 +31,11 @@ const width = (topMm: number, wet: number): Width => ({
 });
 
 describe('a curve', () => {
+  it('says how long a past interval would be by today’s light, where that differs', () => {
+    expect(daysBetween({ days: 7, daysToday: 9.9 })).toBe('7 days (10 by today’s light)');
+    expect(daysBetween({ days: 7, daysToday: 7.2 })).toBe('7 days');
+  });
+
   it('begins full on the left and goes down', () => {
     const at = scales(10, DESK);
     expect(course(curve(), 'ball', at)).toBe(`M${at.x(0)},${at.y(1)}L${at.x(5)},${at.y(0.5)}L${at.x(10)},${at.y(0.1)}`.replace(/\.0+(?=[,L])/g, ''));

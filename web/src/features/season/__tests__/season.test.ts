@@ -30,11 +30,17 @@ describe('the load of weeks', () => {
     expect(a).toMatchObject({ x: 0, rim: 50, wanted: 100, planned: 0 });
     expect(b).toMatchObject({ x: 22, rim: 50, wanted: 25, planned: 50 });
   });
-  it('names each month once', () => {
-    expect(months([week('2027-04-19', 0, 0), week('2027-04-26', 0, 0), week('2027-05-03', 0, 0)])).toEqual([
-      { index: 0, month: '2027-04' },
-      { index: 2, month: '2027-05' },
+  it('names each month once, the first and every January with the year', () => {
+    const from = (first: string, count: number) => Array.from({ length: count }, (_, i) => week(new Date(Date.parse(first) + i * 7 * 86_400_000).toISOString().slice(0, 10), 0, 0));
+    expect(months(from('2026-11-02', 10))).toEqual([
+      { index: 0, month: '2026-11', named: 'year' },
+      { index: 5, month: '2026-12', named: 'month' },
+      { index: 9, month: '2027-01', named: null },
     ]);
+    expect(months(from('2026-12-07', 6)).map((m) => m.named)).toEqual(['year', null]);
+  });
+  it('leaves out a name for which there is no room before the next', () => {
+    expect(months([week('2026-11-30', 0, 0), ...['2026-12-07', '2026-12-14', '2026-12-21'].map((first) => week(first, 0, 0))]).map((m) => m.named)).toEqual([null, 'year']);
   });
 });
 

@@ -315,7 +315,11 @@ public final class WaterModel {
   }
 
   private DryDown.Drive drive(Bed bed, LocalDate on, double reachDays, Stage stage) {
-    return drive(bed, use.litresPerDay() * c.thirst(on), surface(bed.pot, on), reachDays, stage);
+    boolean wakes =
+        bed != present && c.plant().traits().repottedDormant() && !c.plant().is(StateCode.RESTING);
+    // what is moved dormant is moved as it wakes
+    double uptake = use.litresPerDay() * (wakes ? c.growth(on) : c.thirst(on));
+    return drive(bed, uptake, surface(bed.pot, on), reachDays, stage);
   }
 
   /** For the calibration: nobody knows the air of days gone by, what is told is told of today's. */
