@@ -5866,6 +5866,7 @@ export interface components {
             topMm: number;
             /** Format: double */
             heightMm: number;
+            material: string;
             /** Format: double */
             ballShare: number;
             /** Format: double */

@@ -9,6 +9,7 @@ import page from '../../ui/Page.module.css';
 import { Trouble } from '../../ui/Trouble';
 import { Waiting } from '../../ui/Waiting';
 import { day, days, litres, say, share, width as widthOf } from '../../ui/format';
+import { plain } from '../../ui/words';
 import { useReader } from '../team/session';
 import { Chart } from './Chart';
 import { Learning } from './Learning';
@@ -57,7 +58,7 @@ function Drawn({ plant, view }: { plant: Schemas['PlantView']['plant']; view: Sc
             , {plant.siteName}
           </p>
         </div>
-        {w && <SegmentedControl aria-label="Which pot" value={stage} orientation={narrow ? 'vertical' : 'horizontal'} fullWidth={phone} w={phone ? '100%' : undefined} onChange={(s) => setStage(s as Stage)} data={STAGES} size="md" />}
+        {w && <SegmentedControl aria-label="Which pot" value={stage} orientation={narrow ? 'vertical' : 'horizontal'} fullWidth={phone} w={phone ? '100%' : undefined} onChange={(s) => setStage(s as Stage)} data={STAGES} size="md" classNames={{ label: classes.stage }} />}
       </div>
       <div className={classes.bench}>
         <section aria-label="Dry-down">
@@ -116,7 +117,7 @@ function Wider({ widths, at, choose, stands, ball, on }: WiderProps) {
         marks={widths.flatMap((one, i) => (one.best ? [{ value: i }] : []))}
       />
       <p className={classes.chosen}>
-        <b className="measure">{say(widthOf(w.topMm, units))}</b> wide, {w.mixLabel.toLowerCase()}, {say(share(w.air))} air
+        <b className="measure">{say(widthOf(w.topMm, units))}</b> wide, {plain(w.material).toLowerCase()}, {w.mixLabel.toLowerCase()}, {say(share(w.air))} air
         {w.best && ': the width the rules take'}
       </p>
       <Strips widths={widths} at={at} stands={stands} />

@@ -20,6 +20,7 @@ const curve = (more: Partial<Curve> = {}): Curve => ({
 const width = (topMm: number, wet: number): Width => ({
   topMm,
   heightMm: topMm * 0.92,
+  material: 'PLASTIC',
   ballShare: 0.5,
   air: 0.25,
   mixLabel: 'Foliage mix',

@@ -116,7 +116,7 @@ class StoriesTest {
     JsonNode advised = advice(JADE).get("water").get("after");
     assertThat(of(advised, "daysRingWet")).isLessThan(of(drawn, "ringWetStands"));
     assertThat(of(widest(drawn), "first", "daysRingWet"))
-        .isGreaterThan(2.5 * of(drawn, "ringWetStands"));
+        .isGreaterThan(2 * of(drawn, "ringWetStands"));
   }
 
   @Test

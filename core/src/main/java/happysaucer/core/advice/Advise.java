@@ -124,7 +124,7 @@ public final class Advise {
         kept(present
                 .request()
                 .withWish(null)
-                .withCandidates(DryDowns.pots(is.pot().topMm()))
+                .withCandidates(DryDowns.pots(is.pot()))
                 .overruled(asked))
             .completed()
             .complete();

@@ -4,6 +4,7 @@ import static happysaucer.core.unit.Rounding.outgoing;
 
 import happysaucer.core.aftercare.AftercareRules;
 import happysaucer.core.casefile.Case;
+import happysaucer.core.pot.Pot;
 import happysaucer.core.repot.Candidate;
 import happysaucer.core.repot.RepotPlan;
 import happysaucer.core.unit.Said;
@@ -100,6 +101,7 @@ public record DryDowns(
   public record FeltWet(LocalDate on, double days, double daysToday, boolean wet) {}
 
   /**
+   * @param material that of the present pot
    * @param ballShare ball, share of what is filled
    * @param air in the drained mix, share of volume
    * @param passes the rules would take it
@@ -109,6 +111,7 @@ public record DryDowns(
   public record PotWidth(
       double topMm,
       double heightMm,
+      String material,
       double ballShare,
       double air,
       String mixLabel,
@@ -133,8 +136,9 @@ public record DryDowns(
       double knows,
       double uncertainty) {}
 
-  /** Pots of rising width to ask about, from the present one on. */
-  static List<AdviceRequest.Pot> pots(double presentTopMm) {
+  /** Pots of rising width to ask about, from the present one on, made of what it is made of. */
+  static List<AdviceRequest.Pot> pots(Pot present) {
+    double presentTopMm = present.topMm();
     List<AdviceRequest.Pot> pots = new ArrayList<>();
     double before = 0;
     for (int i = 0; i < WIDTHS; i++) {
@@ -146,7 +150,7 @@ public record DryDowns(
           new AdviceRequest.Pot(
               "w-" + i,
               "STANDARD",
-              "PLASTIC",
+              present.material().name(),
               top,
               top * BASE,
               null,
@@ -171,7 +175,8 @@ public record DryDowns(
     List<PotWidth> widths = new ArrayList<>();
     if (plan != null) {
       OptionalDouble longest =
-          AftercareRules.longestAtFirst(c, plan.rootWork().cutAnything(), water.before());
+          AftercareRules.longestAtFirst(
+              c, plan.rootWork().cutAnything(), water.before(), plan.workDay());
       plan.candidates().stream()
           .sorted(Comparator.comparingDouble(candidate -> candidate.pot().topMm()))
           .forEach(candidate -> widths.add(width(candidate, water, plan, longest, wording)));
@@ -219,6 +224,7 @@ public record DryDowns(
     return new PotWidth(
         candidate.pot().topMm(),
         candidate.pot().heightMm(),
+        candidate.pot().material().name(),
         outgoing(candidate.fit().ballShare()),
         outgoing(candidate.mix().airFilled()),
         candidate.mix().mix().label(),

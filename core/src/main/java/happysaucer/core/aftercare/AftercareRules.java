@@ -47,9 +47,22 @@ public final class AftercareRules {
     this.water = water;
   }
 
-  /** While nothing was cut, its own interval bounds those of the first weeks, days. */
-  public static OptionalDouble longestAtFirst(Case c, boolean cut, Drying before) {
-    OptionalDouble own = c.intervalToday().map(OptionalDouble::of).orElse(before.daysToRefill());
+  /**
+   * While nothing was cut, its own interval bounds those of the first weeks, days.
+   *
+   * @param before by the model, on the day of the case
+   * @param on day of the work, by whose light they are
+   */
+  public static OptionalDouble longestAtFirst(Case c, boolean cut, Drying before, LocalDate on) {
+    double brought = c.thirst(c.date()) / c.thirst(on);
+    OptionalDouble own =
+        c.intervalOn(on)
+            .map(OptionalDouble::of)
+            .orElseGet(
+                () ->
+                    before.daysToRefill().isPresent()
+                        ? OptionalDouble.of(before.daysToRefill().getAsDouble() * brought)
+                        : OptionalDouble.empty());
     return cut || own.isEmpty()
         ? OptionalDouble.empty()
         : OptionalDouble.of(own.getAsDouble() * STRETCH);
@@ -110,7 +123,7 @@ public final class AftercareRules {
           first.litres(),
           first.ballWetness(),
           plan.rootWork().activity(),
-          longestAtFirst(c, plan.rootWork().cutAnything(), before),
+          longestAtFirst(c, plan.rootWork().cutAnything(), before, plan.workDay()),
           STRETCH_WEEKS,
           care.usedShare(),
           care.barelyMoist());

@@ -90,10 +90,10 @@ public record Case(
   }
 
   /**
-   * Days between waterings, as they would be by the light and rest of the day of the case:
-   * waterings on record may reach back over a season. Empty when no interval is known.
+   * Days between waterings, as they would be by the light and rest of a day: waterings on record
+   * may reach back over a season. Empty when no interval is known.
    */
-  public Optional<Double> intervalToday() {
+  public Optional<Double> intervalOn(LocalDate day) {
     return watering.map(
         known -> {
           List<History.Pour> pours = history.poursSince(plant.lastRepotted());
@@ -104,9 +104,8 @@ public record Case(
             days += pour.days();
             drunk += pour.days() * thirst(pour);
           }
-          return days > 0
-              ? known.intervalDays() * drunk / days / thirst(date)
-              : known.intervalDays();
+          double thirst = days > 0 ? drunk / days : thirst(date);
+          return known.intervalDays() * thirst / thirst(day);
         });
   }
 

@@ -254,7 +254,7 @@ public record Forecast(
         .map(
             after -> {
               double then = c.thirst(plant.lastRepotted().get().plusDays(SETTLED_DAYS));
-              return c.intervalToday().orElseThrow() * c.thirst(c.date()) / (after * then);
+              return c.intervalOn(c.date()).orElseThrow() * c.thirst(c.date()) / (after * then);
             });
   }
 

@@ -75,13 +75,26 @@ class DryDownsTest {
     Advice advised =
         RULES.advise(
             request
-                .withCandidates(DryDowns.pots(230))
+                .withCandidates(DryDowns.pots(Advise.pot(request.pot())))
                 .overruled(
                     new AdviceRequest.Overrule("POT_UP", null, null, null, "To see.", "Somebody")));
     Advice.Candidate chosen = Objects.requireNonNull(advised.repot()).chosen().orElseThrow();
     assertThat(best.topMm()).isEqualTo(chosen.pot().topMm());
     assertThat(best.settled().daysToRefill()).isEqualTo(chosen.daysToRefill());
     assertThat(best.ballShare()).isEqualTo(chosen.ballShare());
+  }
+
+  @Test
+  void widthsAreComparedInWhatThePotIsMadeOf() {
+    AdviceRequest.Pot clay = Ask.shaped("STANDARD", "TERRACOTTA", 180, null, null, null);
+    DryDowns inClay = of(Ask.about("Crassula ovata").in(clay));
+    DryDowns inPlastic = of(Ask.about("Crassula ovata").in(Ask.pot("now", 180, 4)));
+    assertThat(inClay.widths()).allMatch(width -> width.material().equals("TERRACOTTA"));
+    for (int i = 0; i < inClay.widths().size(); i++) {
+      assertThat(days(inClay.widths().get(i).settled()))
+          .as("clay breathes")
+          .isLessThan(days(inPlastic.widths().get(i).settled()));
+    }
   }
 
   @Test
