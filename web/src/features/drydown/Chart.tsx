@@ -59,9 +59,6 @@ export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Prop
         {(curve.daysAirless ?? 0) > 0.05 && <rect x={x(0)} width={x(Math.min(to, curve.daysAirless ?? 0)) - x(0)} y={frame.top} height={floor - frame.top} fill="url(#airless)" />}
         <path d={water(curve, at)} className={classes.water} />
         <line x1={frame.left} x2={frame.width - frame.right} y1={y(refillLeft)} y2={y(refillLeft)} className={classes.refill} />
-        <text x={frame.width - frame.right} y={y(refillLeft) - 5} textAnchor="end" className={classes.mark}>
-          wants water
-        </text>
         <path d={course(curve, 'top', at)} className={classes.top} />
         <path d={course(curve, 'ring', at)} className={classes.ring} />
         <path d={course(curve, 'ball', at)} className={classes.core} />
@@ -81,6 +78,9 @@ export function Chart({ title, curve, seen, felt, refillLeft, ringStands }: Prop
             <title>{`Felt ${f.wet ? 'wet' : 'dry'} on ${day(f.on)}, ${daysBetween(f)} after water`}</title>
           </rect>
         ))}
+        <text x={frame.width - frame.right} y={y(refillLeft) - 5} textAnchor="end" className={classes.mark}>
+          wants water
+        </text>
       </svg>
       <ul className={classes.key} aria-label="How to read the drawing">
         <li><i data-of="ball" /> old ball</li>

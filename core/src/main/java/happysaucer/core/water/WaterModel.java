@@ -53,7 +53,7 @@ public final class WaterModel {
   public static final double RUN_THROUGH = 1.12;
 
   /** A drawing goes on so far past the last day that is read off it, and no further, days. */
-  private static final double SHOWN_BEYOND = 1.35;
+  private static final double SHOWN_BEYOND = 1.5;
 
   private static final double SHOWN_LEAST = 6;
   private static final double SHOWN_MOST = 200;
