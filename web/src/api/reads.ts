@@ -103,7 +103,7 @@ export const reads = {
     }),
   medium: (kind: 'INGREDIENT' | 'MIX', name: string) =>
     queryOptions({ queryKey: ['medium', kind, name], queryFn: () => body(api.GET('/api/media/{kind}/{name}', { params: { path: { kind, name } } })) }),
-  mediumEffect: (kind: 'INGREDIENT' | 'MIX', cells: Schemas['MediumCell'][]) =>
+  mediumEffect: (kind: 'INGREDIENT' | 'MIX', cells: Schemas['Cell'][]) =>
     queryOptions({
       queryKey: ['medium-effect', kind, cells],
       queryFn: ({ signal }) => body(api.POST('/api/media-effect/{kind}', { params: { path: { kind } }, body: { cells }, signal })),

@@ -4286,13 +4286,6 @@ export interface components {
             version: number;
             fields: string[];
         };
-        MediumCell: {
-            key: string | null;
-            text: string | null;
-        };
-        MediumCells: {
-            cells: components["schemas"]["MediumCell"][];
-        };
         BucketFit: {
             /** Format: double */
             heightMm: number;
@@ -4371,7 +4364,7 @@ export interface components {
             /** Format: int32 */
             version: number;
             who: string | null;
-            cells: components["schemas"]["MediumCell"][];
+            cells: components["schemas"]["Cell"][];
             uses: string[];
             /** Format: int32 */
             plants: number;
@@ -4843,6 +4836,8 @@ export interface components {
         };
         SpeciesEffect: {
             faults: components["schemas"]["Fault"][];
+            /** Format: int32 */
+            inCare: number;
             /** Format: int32 */
             asked: number;
             /** Format: int32 */
@@ -7491,7 +7486,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MediumCells"];
+                "application/json": components["schemas"]["EntryCells"];
             };
         };
         responses: {
@@ -9318,7 +9313,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MediumCells"];
+                "application/json": components["schemas"]["EntryCells"];
             };
         };
         responses: {

@@ -394,7 +394,7 @@ export const writes = {
 
   // the mix room
   saveMedium: write({
-    send: ({ kind, code, version: of, cells }: { kind: 'INGREDIENT' | 'MIX'; code: string; version: number; cells: Schemas['MediumCell'][] }) =>
+    send: ({ kind, code, version: of, cells }: { kind: 'INGREDIENT' | 'MIX'; code: string; version: number; cells: Schemas['Cell'][] }) =>
       body(api.PUT('/api/media/{kind}/{name}', { params: { path: { kind, name: code }, header: { 'If-Match': `"${of}"` } }, body: { cells } })),
     touches: () => OF_MEDIA,
   }),

@@ -3,8 +3,8 @@ import type { Schemas } from '../../api/client';
 export type Kind = 'INGREDIENT' | 'MIX';
 export type Cells = Record<string, string>;
 
-export const toCells = (list: Schemas['MediumCell'][]): Cells => Object.fromEntries(list.map((c) => [c.key ?? '', c.text ?? '']));
-export const toList = (cells: Cells): Schemas['MediumCell'][] => Object.entries(cells).map(([key, text]) => ({ key, text }));
+export const toCells = (list: Schemas['Cell'][]): Cells => Object.fromEntries(list.map((c) => [c.key ?? '', c.text ?? '']));
+export const toList = (cells: Cells): Schemas['Cell'][] => Object.entries(cells).map(([key, text]) => ({ key, text }));
 
 export interface Field {
   key: string;

@@ -7,16 +7,18 @@ const words = (action: string, urgency: string) =>
   urgency === 'NOT_DUE' ? actionWords(action) : `${actionWords(action)}, ${urgencyWords(urgency).toLowerCase()}`;
 
 /** Which plants' calls an edit changes, told before it is saved. */
-export function Effect({ effect }: { effect: Pick<Schemas['SpeciesEffect'], 'asked' | 'changed' | 'changes'> }) {
+export function Effect({ effect }: { effect: Pick<Schemas['SpeciesEffect'], 'inCare' | 'asked' | 'changed' | 'changes'> }) {
   if (effect.asked === 0) return <p role="status">No plant in care is of this kind, so no call changes.</p>;
+  const first = effect.asked < effect.inCare ? 'the first ' : '';
   return (
     <div role="status">
       <p>
         <b>
           {effect.changed === 0
-            ? `The calls of all ${effect.asked} plants stay as they are.`
-            : `${effect.changed} of ${effect.asked} plants would get another call.`}
+            ? `The calls of ${first || 'all '}${effect.asked} plants stay as they are.`
+            : `${effect.changed} of ${first}${effect.asked} plants would get another call.`}
         </b>
+        {effect.asked < effect.inCare && ` ${effect.inCare - effect.asked} more are of this kind, and were not asked.`}
       </p>
       {effect.changes.length > 0 && (
         <table className={page.table}>

@@ -62,6 +62,7 @@ class SpeciesBookEndpointTest {
 
     String edited = entry("Cordyline fruticosa", "matureHeightMm", "100", "rootLimit", "0.33");
     JsonNode effect = planner.post("/api/species-effect", edited).json();
+    assertThat(effect.get("inCare").asInt()).isEqualTo(1);
     assertThat(effect.get("asked").asInt()).isEqualTo(1);
     assertThat(effect.get("changed").asInt()).isEqualTo(1);
     assertThat(effect.get("changes").get(0).get("label").asString()).isEqualTo("ED-1");
@@ -74,9 +75,12 @@ class SpeciesBookEndpointTest {
     assertThat(saved.json().get("changed").toString()).contains("matureHeightMm");
     assertThat(action(house.page(plant))).isEqualTo("ROOT_PRUNE_SAME_POT");
     assertThat(house.page(plant).get("advice").get("bookVersion").asString()).startsWith("team-");
-    assertThat(planner.put(path("Cordyline fruticosa"), edited, "If-Match", "\"0\"").status())
-        .as("of an older version")
-        .isEqualTo(412);
+    Http.Answer again = planner.put(path("Cordyline fruticosa"), edited, "If-Match", "\"0\"");
+    assertThat(again.json().get("version")).as("sent twice").isEqualTo(saved.json().get("version"));
+    String other = entry("Cordyline fruticosa", "matureHeightMm", "900", "rootLimit", "0.33");
+    Http.Answer stale = planner.put(path("Cordyline fruticosa"), other, "If-Match", "\"0\"");
+    assertThat(stale.status()).as("of an older version").isEqualTo(412);
+    assertThat(stale.body()).contains("matureHeightMm").doesNotContain("rootLimit");
 
     assertThat(
             planner

@@ -106,7 +106,7 @@ class StoriesTest {
   }
 
   @Test
-  void aJadePlantDriesNearlyOutInAGrittyMixAndDrownsInAWidePot() {
+  void aJadePlantDriesNearlyOutInAGrittyMixAndClayForgivesAWidePot() {
     JsonNode drawn = drawn(JADE);
     assertThat(of(drawn, "refillLeft"))
         .as("it is watered when nearly dry")
@@ -115,8 +115,12 @@ class StoriesTest {
         .isGreaterThan(1.5 * of(drawn(CROWDED_FIG), "now", "daysToRefill"));
     JsonNode advised = advice(JADE).get("water").get("after");
     assertThat(of(advised, "daysRingWet")).isLessThan(of(drawn, "ringWetStands"));
+    assertThat(widest(drawn).get("material").asString()).isEqualTo("TERRACOTTA");
     assertThat(of(widest(drawn), "first", "daysRingWet"))
-        .isGreaterThan(2 * of(drawn, "ringWetStands"));
+        .as("the wall dries what the roots do not reach")
+        .isLessThan(of(drawn, "ringWetStands"));
+    assertThat(of(widest(drawn), "settled", "daysToRefill"))
+        .isGreaterThan(1.5 * of(drawn, "now", "daysToRefill"));
   }
 
   @Test

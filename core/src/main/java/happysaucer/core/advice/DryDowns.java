@@ -184,7 +184,7 @@ public record DryDowns(
     Learned learned = water.learned();
     return new DryDowns(
         curve(water.courseNow(), OptionalDouble.empty()),
-        water.seen().stream()
+        water.found().stream()
             .map(
                 seen ->
                     new DrySeen(

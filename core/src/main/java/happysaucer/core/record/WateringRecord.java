@@ -12,9 +12,11 @@ import java.util.Optional;
  * The last waterings of a plant, and the first after its last repot.
  *
  * @param newestFirst the last ones
+ * @param inThisPot of these, since it was last repotted
  * @param afterRepot the first ones once it had settled, in order
  */
-public record WateringRecord(List<Watered> newestFirst, List<Watered> afterRepot) {
+public record WateringRecord(
+    List<Watered> newestFirst, List<Watered> inThisPot, List<Watered> afterRepot) {
   /** Of each plant so many waterings count. */
   private static final int MOST = 6;
 
@@ -42,13 +44,16 @@ public record WateringRecord(List<Watered> newestFirst, List<Watered> afterRepot
    * @param repotted last
    */
   public static WateringRecord of(List<Watered> all, Optional<LocalDate> repotted) {
-    List<Watered> inOrder = all.stream().sorted(Comparator.comparing(Watered::on)).toList();
+    List<Watered> inOrder = byDay(all);
     List<Watered> newestFirst = new ArrayList<>();
     for (int i = inOrder.size() - 1; i >= 0 && newestFirst.size() < MOST; i--) {
       newestFirst.add(inOrder.get(i));
     }
     return new WateringRecord(
         newestFirst,
+        newestFirst.stream()
+            .filter(watered -> repotted.map(day -> !watered.on().isBefore(day)).orElse(true))
+            .toList(),
         repotted
             .map(
                 day ->
@@ -62,14 +67,37 @@ public record WateringRecord(List<Watered> newestFirst, List<Watered> afterRepot
             .orElse(List.of()));
   }
 
-  /** Mean interval and pour of the last waterings, and the mean interval after the last repot. */
+  /** In order; what was poured twice on a day is one watering. */
+  private static List<Watered> byDay(List<Watered> all) {
+    List<Watered> inOrder = new ArrayList<>();
+    for (Watered next : all.stream().sorted(Comparator.comparing(Watered::on)).toList()) {
+      Watered last = inOrder.isEmpty() ? null : inOrder.get(inOrder.size() - 1);
+      if (last != null && last.on().equals(next.on())) {
+        inOrder.set(
+            inOrder.size() - 1,
+            new Watered(
+                last.on(),
+                last.litres() + next.litres(),
+                last.runOffLitres() + next.runOffLitres()));
+      } else {
+        inOrder.add(next);
+      }
+    }
+    return inOrder;
+  }
+
+  /**
+   * Mean interval and pour of the last waterings, into its present pot where enough are known, and
+   * the mean interval after the last repot.
+   */
   public Optional<AdviceRequest.Watering> mean() {
-    Optional<Double> interval = interval(newestFirst);
+    List<Watered> present = inThisPot.size() < LEAST ? newestFirst : inThisPot;
+    Optional<Double> interval = interval(present);
     if (interval.isEmpty()) {
       return Optional.empty();
     }
-    double litres = newestFirst.stream().mapToDouble(Watered::litres).average().orElse(0);
-    double runOff = newestFirst.stream().mapToDouble(Watered::runOffLitres).average().orElse(0);
+    double litres = present.stream().mapToDouble(Watered::litres).average().orElse(0);
+    double runOff = present.stream().mapToDouble(Watered::runOffLitres).average().orElse(0);
     return Optional.of(
         new AdviceRequest.Watering(
             interval.get(), litres > 0 ? litres : null, runOff, interval(afterRepot).orElse(null)));

@@ -12,8 +12,6 @@ import happysaucer.core.sign.StateCode;
 import happysaucer.core.species.Refill;
 import happysaucer.core.species.RootType;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -23,11 +21,6 @@ import java.util.OptionalDouble;
  * date and stage of rooting.
  */
 public final class WaterModel {
-  /** Loss through wet unglazed walls, L/m2 and day (rule of thumb). */
-  private static final double WALLS = 0.35;
-
-  private static final double DRY_AIR = 1.5;
-
   /** Water in the root skins of an epiphyte, share of its ball (rule of thumb). */
   private static final double ROOT_SKINS = 0.04;
 
@@ -60,6 +53,7 @@ public final class WaterModel {
   private static final int SAMPLES = 24;
 
   private final Case c;
+  private final Losses losses;
   private final Retention ballMedium;
   private final double rootFill;
   private final Optional<SoakIn> soakIn;
@@ -100,6 +94,7 @@ public final class WaterModel {
    */
   public WaterModel(Case c, MediumTable media, double rootFill) {
     this.c = c;
+    this.losses = new Losses(c);
     this.ballMedium = rooted(c, media.retention(c.plant().mix()));
     this.soakIn = SoakIn.of(c);
     this.rootFill = soakIn.map(soak -> soak.with(rootFill)).orElse(rootFill);
@@ -114,6 +109,7 @@ public final class WaterModel {
   /** The present pot as it would be with few roots in it, by the table. */
   private WaterModel(Case c, MediumTable media) {
     this.c = c;
+    this.losses = new Losses(c);
     this.ballMedium = rooted(c, media.retention(c.plant().mix()));
     this.soakIn = Optional.empty();
     this.rootFill = UNCROWDED_FILL;
@@ -191,7 +187,7 @@ public final class WaterModel {
     Planted.Stores stores = present.drained.stores(rootFill, 1);
     return Use.PotEvidence.byRule(
         stores.ball() + stores.ring() + stores.top(),
-        MEAN_WETNESS * (surface(c.pot()) + walls(c.pot())));
+        MEAN_WETNESS * (losses.surface(c.pot()) + Losses.walls(c.pot())));
   }
 
   /**
@@ -289,7 +285,7 @@ public final class WaterModel {
   /** Roots that have gone through a pot did so in growth. */
   private DryDown.Drive awake(Bed bed, LocalDate on) {
     double uptake = use.litresPerDay() * c.growth(on);
-    return drive(bed, uptake, surface(bed.pot, on), 0, Stage.UNTOUCHED);
+    return drive(bed, uptake, losses.surface(bed.pot, on), 0, Stage.UNTOUCHED);
   }
 
   /** Litres that bring a freshly planted pot to capacity, and the run-through on top. */
@@ -319,12 +315,13 @@ public final class WaterModel {
         bed != present && c.plant().traits().repottedDormant() && !c.plant().is(StateCode.RESTING);
     // what is moved dormant is moved as it wakes
     double uptake = use.litresPerDay() * (wakes ? c.growth(on) : c.thirst(on));
-    return drive(bed, uptake, surface(bed.pot, on), reachDays, stage);
+    return drive(bed, uptake, losses.surface(bed.pot, on), reachDays, stage);
   }
 
   /** For the calibration: nobody knows the air of days gone by, what is told is told of today's. */
   private DryDown.Cycle presentCycle(double litresPerDay, double thirst, double scale) {
-    double surface = c.history().pours().isEmpty() ? surface(c.pot(), c.date()) : surface(c.pot());
+    double surface =
+        c.history().pours().isEmpty() ? losses.surface(c.pot(), c.date()) : losses.surface(c.pot());
     Planted.Stores stores = present.drained.stores(rootFill, scale);
     return DryDown.run(stores, drive(present, litresPerDay * thirst, surface, 0, Stage.UNTOUCHED));
   }
@@ -338,7 +335,7 @@ public final class WaterModel {
     return new DryDown.Drive(
         uptake,
         surface,
-        walls(bed.pot),
+        Losses.walls(bed.pot),
         bed.drained.exchangeDays(),
         stage.startDay(),
         reachDays,
@@ -372,52 +369,10 @@ public final class WaterModel {
         DryDown.course(days, SAMPLES, bed.drained.stores(fill, ballScale), drive), drying);
   }
 
-  /**
-   * How wet the present pot was found, against how long before it was watered.
-   *
-   * @param from a watering, which gave back what was spent, or the scales
-   * @param days since the watering before
-   * @param daysToday in which it would be as dry by the light of the day of the case
-   * @param left share of the water for its roots, 0 to 1
-   */
-  public record Seen(Learned.From from, LocalDate on, double days, double daysToday, double left) {}
-
-  /** Of its waterings and weights in this pot, oldest first. */
-  public List<Seen> seen() {
+  /** How wet the present pot was found, oldest first. */
+  public List<Found> found() {
     double full = Wet.full(present.drained.stores(rootFill, ballScale)).litres();
-    List<Seen> seen = new ArrayList<>();
-    if (full <= 0) {
-      return seen;
-    }
-    List<History.Pour> pours = c.history().poursSince(c.plant().lastRepotted());
-    for (History.Pour pour : pours) {
-      double left = Math.max(0, Math.min(1, 1 - pour.keptLitres() / full));
-      seen.add(seen(Learned.From.WATERED, pour.date(), pour.days(), left));
-    }
-    for (History.Measured weighed : c.history().measures()) {
-      if (weighed.code().equals(History.WEIGHED)
-          && inThisPot(weighed.date())
-          && !scales.tooHeavy(weighed.value())) {
-        pours.stream()
-            .map(History.Pour::date)
-            .filter(day -> !day.isAfter(weighed.date()))
-            .max(LocalDate::compareTo)
-            .ifPresent(
-                day ->
-                    seen.add(
-                        seen(
-                            Learned.From.WEIGHED,
-                            weighed.date(),
-                            weighed.date().toEpochDay() - day.toEpochDay(),
-                            scales.wetness(weighed.value()))));
-      }
-    }
-    seen.sort(Comparator.comparing(Seen::on));
-    return seen;
-  }
-
-  private Seen seen(Learned.From from, LocalDate on, double days, double left) {
-    return new Seen(from, on, days, daysToday(on, days), left);
+    return Found.of(c, full, scales, this::daysToday);
   }
 
   /** Days by the light of the day of the case in which it dries as far as in these up to a day. */
@@ -429,10 +384,6 @@ public final class WaterModel {
     return then.isEmpty() || now.isEmpty() || then.getAsDouble() <= 0
         ? days
         : days * now.getAsDouble() / then.getAsDouble();
-  }
-
-  private boolean inThisPot(LocalDate day) {
-    return c.plant().lastRepotted().map(repotted -> !day.isBefore(repotted)).orElse(true);
   }
 
   /** How the estimate of its thirst came to know what it knows. */
@@ -517,28 +468,5 @@ public final class WaterModel {
   /** Days in which roots reach through fresh medium: longer where they grow less. */
   private double reachDays(LocalDate on) {
     return c.plant().traits().vigour().reachDays() / Math.min(1, c.growth(on));
-  }
-
-  private double surface(Pot pot, LocalDate on) {
-    double air =
-        on.equals(c.date()) && c.plant().is(StateCode.HEAT_OR_HUMIDITY_EXTREME) ? DRY_AIR : 1;
-    return surface(pot) * air;
-  }
-
-  /** Off a free wet surface by the light on it, L/m2 and day (rules of thumb). */
-  private double surface(Pot pot) {
-    double perM2 =
-        switch (c.light()) {
-          case LOW -> 0.4;
-          case MEDIUM -> 0.6;
-          case BRIGHT_INDIRECT -> 0.9;
-          case DIRECT -> 1.6;
-        };
-    Frustum fill = pot.fill();
-    return perM2 * fill.areaAt(fill.heightMm()) / 1e6;
-  }
-
-  private static double walls(Pot pot) {
-    return pot.breathes() ? WALLS * pot.fill().wallM2() : 0;
   }
 }

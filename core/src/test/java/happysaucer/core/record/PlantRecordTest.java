@@ -63,9 +63,9 @@ class PlantRecordTest {
   @Test
   void twoWateringsMakeNoInterval() {
     List<Watered> two = List.of(new Watered(DAY, 1, 0), new Watered(DAY.minusDays(6), 1, 0.2));
-    assertThat(new WateringRecord(two, List.of()).mean()).isEmpty();
+    assertThat(WateringRecord.of(two, Optional.empty()).mean()).isEmpty();
     List<Watered> three = List.of(two.get(0), two.get(1), new Watered(DAY.minusDays(16), 0.4, 0));
-    AdviceRequest.Watering mean = new WateringRecord(three, List.of()).mean().orElseThrow();
+    AdviceRequest.Watering mean = WateringRecord.of(three, Optional.empty()).mean().orElseThrow();
     assertThat(mean.intervalDays()).isEqualTo(8);
     assertThat(mean.litres()).isEqualTo(0.8, org.assertj.core.api.Assertions.within(1e-9));
     assertThat(mean.intervalAfterLastRepotDays()).isNull();
@@ -74,12 +74,12 @@ class PlantRecordTest {
   @Test
   void poursIntoAnEarlierPotAreLeftOut() {
     WateringRecord record =
-        new WateringRecord(
+        WateringRecord.of(
             List.of(
                 new Watered(DAY, 1, 0),
                 new Watered(DAY.minusDays(6), 1, 0),
                 new Watered(DAY.minusDays(12), 1, 0)),
-            List.of());
+            Optional.empty());
     assertThat(record.pours(Optional.empty())).hasSize(2);
     assertThat(record.pours(Optional.of(DAY.minusDays(8)))).hasSize(1);
     assertThat(record.daysSince(DAY.plusDays(4))).contains(4L);

@@ -54,6 +54,38 @@ class WateringRecordTest {
   }
 
   @Test
+  void whatWasPouredTwiceOnADayIsOneWatering() {
+    LocalDate day = REPOTTED.plusDays(20);
+    WateringRecord record =
+        WateringRecord.of(
+            List.of(
+                new Watered(day, 0.5, 0.1),
+                new Watered(day.minusDays(8), 0.4, 0.1),
+                new Watered(day, 0.25, 0.05)),
+            Optional.empty());
+    assertEquals(List.of(day, day.minusDays(8)), days(record.newestFirst()));
+    assertEquals(1, record.pours(Optional.empty()).size());
+    assertEquals(0.75, record.pours(Optional.empty()).get(0).litres(), 1e-9);
+    assertEquals(0.15, record.pours(Optional.empty()).get(0).runOffLitres(), 1e-9);
+  }
+
+  @Test
+  void thePresentIntervalIsThatOfThePresentPotOnceThreeWateringsTellIt() {
+    List<Watered> before = after(REPOTTED, -15, -10, -5);
+    List<Watered> few = new ArrayList<>(before);
+    few.addAll(after(REPOTTED, 9, 19));
+    assertEquals(
+        34.0 / 4,
+        WateringRecord.of(few, Optional.of(REPOTTED)).mean().orElseThrow().intervalDays(),
+        1e-9);
+    few.addAll(after(REPOTTED, 29));
+    assertEquals(
+        10.0,
+        WateringRecord.of(few, Optional.of(REPOTTED)).mean().orElseThrow().intervalDays(),
+        1e-9);
+  }
+
+  @Test
   void withoutWateringsNothingIsKnown() {
     WateringRecord none = WateringRecord.of(List.of(), Optional.of(REPOTTED));
     assertTrue(none.mean().isEmpty());

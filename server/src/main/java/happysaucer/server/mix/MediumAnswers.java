@@ -2,6 +2,7 @@ package happysaucer.server.mix;
 
 import happysaucer.core.advice.Fault;
 import happysaucer.server.advice.AdviceService.PlanChange;
+import happysaucer.server.entry.Cell;
 import happysaucer.server.exchange.Format;
 import happysaucer.server.mix.BucketTests.BucketFit;
 import happysaucer.server.mix.BucketTests.BucketTestView;
@@ -22,10 +23,6 @@ final class MediumAnswers {
     ADDED
   }
 
-  record MediumCell(@Nullable String key, @Nullable String text) {}
-
-  record MediumCells(@NotNull(message = "Send the cells by column.") List<MediumCell> cells) {}
-
   /**
    * @param uses mixes that are made of the ingredient, or species that want the mix, by name
    * @param version 0 where the team has none of its own
@@ -39,7 +36,7 @@ final class MediumAnswers {
       MediumOrigin origin,
       int version,
       @Nullable String who,
-      List<MediumCell> cells,
+      List<Cell> cells,
       List<String> uses,
       int plants,
       List<BucketTestView> tests,

@@ -1,9 +1,9 @@
 package happysaucer.server.mix;
 
+import happysaucer.server.entry.EntryCells;
 import happysaucer.server.exchange.Rows;
 import happysaucer.server.history.Versions;
 import happysaucer.server.mix.BucketTests.BucketTestRequest;
-import happysaucer.server.mix.MediumAnswers.MediumCells;
 import happysaucer.server.mix.MediumAnswers.MediumEffect;
 import happysaucer.server.mix.MediumAnswers.MediumImport;
 import happysaucer.server.mix.MediumAnswers.MediumImportView;
@@ -35,16 +35,18 @@ class MixBookController {
   private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
   private final MixBook book;
+  private final MediumPages pages;
   private final ObjectMapper json;
 
-  MixBookController(MixBook book, ObjectMapper json) {
+  MixBookController(MixBook book, MediumPages pages, ObjectMapper json) {
     this.book = book;
+    this.pages = pages;
     this.json = json;
   }
 
   @GetMapping("/api/media/{kind}/{name}")
   MediumPage page(@PathVariable Kind kind, @PathVariable String name) {
-    return book.page(kind, name);
+    return pages.page(kind, name);
   }
 
   @PutMapping("/api/media/{kind}/{name}")
@@ -52,9 +54,9 @@ class MixBookController {
       @PathVariable Kind kind,
       @PathVariable String name,
       @RequestHeader("If-Match") String version,
-      @RequestBody MediumCells cells) {
+      @RequestBody EntryCells cells) {
     book.save(kind, name, Versions.parse(version), cells);
-    return book.page(kind, name);
+    return pages.page(kind, name);
   }
 
   @DeleteMapping("/api/media/{kind}/{name}")
@@ -64,7 +66,7 @@ class MixBookController {
   }
 
   @PostMapping("/api/media-effect/{kind}")
-  MediumEffect effect(@PathVariable Kind kind, @RequestBody MediumCells cells) {
+  MediumEffect effect(@PathVariable Kind kind, @RequestBody EntryCells cells) {
     return book.effect(kind, cells);
   }
 
@@ -77,13 +79,13 @@ class MixBookController {
   MediumPage test(
       @PathVariable String name, @PathVariable UUID id, @RequestBody BucketTestRequest request) {
     book.test(name, id, request);
-    return book.page(Kind.MIX, name);
+    return pages.page(Kind.MIX, name);
   }
 
   @DeleteMapping("/api/media/MIX/{name}/tests/{id}")
   MediumPage voidTest(@PathVariable String name, @PathVariable UUID id) {
     book.voidTest(name, id);
-    return book.page(Kind.MIX, name);
+    return pages.page(Kind.MIX, name);
   }
 
   @PostMapping("/api/media-import")
@@ -93,16 +95,16 @@ class MixBookController {
 
   @GetMapping(value = "/api/media-export", params = "format=CSV")
   ResponseEntity<String> csv(@RequestParam Kind kind) {
-    List<String> columns = MixBook.columns(kind);
+    List<String> columns = TeamMedia.columns(kind);
     List<List<String>> rows =
-        book.all(kind).stream().map(cells -> columns.stream().map(cells::get).toList()).toList();
+        pages.all(kind).stream().map(cells -> columns.stream().map(cells::get).toList()).toList();
     return file(Rows.write(columns, rows), CSV, name(kind) + ".csv");
   }
 
   @GetMapping(value = "/api/media-export", params = "format=JSON")
   ResponseEntity<String> json(@RequestParam Kind kind) {
     return file(
-        json.writerWithDefaultPrettyPrinter().writeValueAsString(book.all(kind)),
+        json.writerWithDefaultPrettyPrinter().writeValueAsString(pages.all(kind)),
         MediaType.APPLICATION_JSON,
         name(kind) + ".json");
   }

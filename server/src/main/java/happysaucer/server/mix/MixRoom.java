@@ -5,6 +5,7 @@ import happysaucer.core.medium.MediumTable;
 import happysaucer.server.advice.Books;
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
+import happysaucer.server.history.Versions;
 import happysaucer.server.mix.MixRoomMapper.ItemRow;
 import happysaucer.server.mix.MixRoomMapper.LotRow;
 import happysaucer.server.mix.MixRoomMapper.MoveRow;
@@ -272,30 +273,28 @@ public class MixRoom {
     known(Kind.INGREDIENT, code);
     mapper.locked();
     ItemRow before = bought().get(code);
-    boolean saved = false;
-    if (version == 0 && before == null) {
-      mapper.add(code, request, clock.now(), user.id());
-      saved = true;
-    } else if (version > 0) {
-      saved = mapper.edit(code, version, request, clock.now(), user.id()) == 1;
+    boolean saved =
+        Versions.save(
+            version,
+            before == null ? null : new Versions.Stored(before.version(), before.who()),
+            () -> mapper.add(code, request, clock.now(), user.id()),
+            () -> mapper.edit(code, version, request, clock.now(), user.id()) == 1,
+            () -> differences(request, before));
+    if (saved) {
+      history.log(ENTITY, id(code), "Bought: " + request);
     }
-    if (!saved) {
-      List<StaleException.Change> changes = new ArrayList<>();
-      if (before != null) {
-        StaleException.Change.compare(
-            changes, "bagLitres", request.bagLitres(), before.bagLitres());
-        StaleException.Change.compare(changes, "bagCents", request.bagCents(), before.bagCents());
-        StaleException.Change.compare(changes, "supplier", request.supplier(), before.supplier());
-      }
-      if (before != null && changes.isEmpty()) {
-        // the same edit sent again over a bad line
-        return view();
-      }
-      throw new StaleException(
-          before == null ? 0 : before.version(), before == null ? "" : before.who(), changes);
-    }
-    history.log(ENTITY, id(code), "Bought: " + request);
     return view();
+  }
+
+  private static List<StaleException.Change> differences(
+      MixItemRequest yours, @Nullable ItemRow theirs) {
+    List<StaleException.Change> changes = new ArrayList<>();
+    if (theirs != null) {
+      StaleException.Change.compare(changes, "bagLitres", yours.bagLitres(), theirs.bagLitres());
+      StaleException.Change.compare(changes, "bagCents", yours.bagCents(), theirs.bagCents());
+      StaleException.Change.compare(changes, "supplier", yours.supplier(), theirs.supplier());
+    }
+    return changes;
   }
 
   /** Something came, was counted, or is spoilt. */

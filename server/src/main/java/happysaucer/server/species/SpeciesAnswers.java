@@ -2,6 +2,7 @@ package happysaucer.server.species;
 
 import happysaucer.core.advice.Fault;
 import happysaucer.server.advice.AdviceService.CallChange;
+import happysaucer.server.entry.Cell;
 import happysaucer.server.exchange.Format;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -27,8 +28,6 @@ final class SpeciesAnswers {
       Origin origin,
       int plants,
       String remarks) {}
-
-  record Cell(@Nullable String key, @Nullable String text) {}
 
   record ColumnView(
       String key,
@@ -70,15 +69,15 @@ final class SpeciesAnswers {
 
   record GroupCells(String code, String label, List<Cell> cells) {}
 
-  record EntryCells(@NotNull(message = "Send the cells by column.") List<Cell> cells) {}
-
   /**
    * What saving would change.
    *
-   * @param asked plants whose calls were made anew
+   * @param inCare plants of these kinds
+   * @param asked of these, whose calls were made anew
    * @param changes those whose call would be another, at most so many as are shown
    */
-  record SpeciesEffect(List<Fault> faults, int asked, int changed, List<CallChange> changes) {}
+  record SpeciesEffect(
+      List<Fault> faults, int inCare, int asked, int changed, List<CallChange> changes) {}
 
   /**
    * @param format CSV or JSON

@@ -12,18 +12,17 @@ import happysaucer.core.unit.Wording;
 import happysaucer.server.advice.AdviceService;
 import happysaucer.server.advice.AdviceService.CallChange;
 import happysaucer.server.advice.Books;
-import happysaucer.server.advice.Glances;
 import happysaucer.server.clock.TeamClock;
+import happysaucer.server.entry.Entries;
+import happysaucer.server.entry.EntryCells;
 import happysaucer.server.exchange.EntriesIn;
 import happysaucer.server.exchange.Format;
 import happysaucer.server.history.ChangeLog;
+import happysaucer.server.history.Versions;
 import happysaucer.server.problem.ConflictException;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
-import happysaucer.server.problem.StaleException;
-import happysaucer.server.species.SpeciesAnswers.Cell;
 import happysaucer.server.species.SpeciesAnswers.ColumnView;
-import happysaucer.server.species.SpeciesAnswers.EntryCells;
 import happysaucer.server.species.SpeciesAnswers.FormView;
 import happysaucer.server.species.SpeciesAnswers.GroupCells;
 import happysaucer.server.species.SpeciesAnswers.ImportRow;
@@ -51,13 +50,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.DependsOn;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
-import org.springframework.transaction.support.TransactionTemplate;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
 /** The species book as a team reads and edits it: shipped entries, and the team's own. */
@@ -68,6 +61,8 @@ class SpeciesBook {
   /** So many plants are asked at most what an edit would change for them. */
   private static final int MOST_ASKED = 1000;
 
+  private static final int MOST_IN_CARE = 100_000;
+
   private static final int MOST_CHANGES_SHOWN = 100;
 
   private static final Logger LOG = LoggerFactory.getLogger(SpeciesBook.class);
@@ -77,29 +72,25 @@ class SpeciesBook {
   private final SpeciesMapper mapper;
   private final Books books;
   private final AdviceService advice;
-  private final Glances glances;
   private final ChangeLog history;
   private final TeamClock clock;
   private final CurrentUser user;
   private final ObjectMapper json;
-  private final TransactionTemplate ofItsOwn;
+  private final Entries entries;
 
   SpeciesBook(
       SpeciesMapper mapper,
       Books books,
       AdviceService advice,
-      Glances glances,
       ChangeLog history,
       TeamClock clock,
       CurrentUser user,
       ObjectMapper json,
-      PlatformTransactionManager transactions) {
-    this.ofItsOwn = new TransactionTemplate(transactions);
-    ofItsOwn.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+      Entries entries) {
+    this.entries = entries;
     this.mapper = mapper;
     this.books = books;
     this.advice = advice;
-    this.glances = glances;
     this.history = history;
     this.clock = clock;
     this.user = user;
@@ -121,13 +112,7 @@ class SpeciesBook {
   }
 
   private Map<String, String> cells(SpeciesMapper.EditRow row) {
-    Map<String, String> cells = new LinkedHashMap<>();
-    JsonNode tree = json.readTree(row.cells());
-    for (SpeciesColumn column : SpeciesForm.columns()) {
-      JsonNode cell = tree.get(column.key());
-      cells.put(column.key(), cell == null ? "" : cell.asString());
-    }
-    return cells;
+    return entries.read(row.cells(), COLUMNS);
   }
 
   private String groupLabel(Group group) {
@@ -193,13 +178,9 @@ class SpeciesBook {
             .map(
                 group ->
                     new GroupCells(
-                        group.name(), groupLabel(group), list(books.form().group(group))))
+                        group.name(), groupLabel(group), Entries.list(books.form().group(group))))
             .toList(),
         books.team().book().media().mixes().stream().map(mix -> mix.code()).toList());
-  }
-
-  private static List<Cell> list(Map<String, String> cells) {
-    return cells.entrySet().stream().map(c -> new Cell(c.getKey(), c.getValue())).toList();
   }
 
   /**
@@ -236,8 +217,8 @@ class SpeciesBook {
         Reading.of(species.traits()).stream()
             .map(p -> new PassageView(p.topic(), wording.texts(p.sentences())))
             .toList(),
-        list(cells),
-        list(books.form().group(species.group())),
+        Entries.list(cells),
+        Entries.list(books.form().group(species.group())),
         edit == null || shipped.isEmpty()
             ? List.of()
             : cells.entrySet().stream()
@@ -250,35 +231,8 @@ class SpeciesBook {
             .toList());
   }
 
-  private static Map<String, String> byColumn(List<Cell> cells) {
-    Map<String, String> byColumn = new LinkedHashMap<>();
-    for (SpeciesColumn column : SpeciesForm.columns()) {
-      byColumn.put(column.key(), "");
-    }
-    for (Cell cell : cells) {
-      if (cell.key() == null || byColumn.put(cell.key(), text(cell)) == null) {
-        throw InputException.of("cells", "There is no column " + cell.key() + ".", cell.key());
-      }
-    }
-    return byColumn;
-  }
-
-  private static String text(Cell cell) {
-    return cell.text() == null ? "" : cell.text().trim();
-  }
-
   private List<Fault> faults(Map<String, String> cells) {
-    List<Fault> faults = new ArrayList<>();
-    books
-        .form()
-        .faults(cells)
-        .forEach((column, what) -> faults.add(fault(column, what, cells.get(column))));
-    return faults;
-  }
-
-  private static Fault fault(String column, String what, @Nullable String value) {
-    return new Fault(
-        column, what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1) + ".", value);
+    return Entries.faults(books.form().faults(cells), cells);
   }
 
   /** Rules with these entries besides those the team has; null removes one. */
@@ -307,10 +261,10 @@ class SpeciesBook {
   /** Which plants' calls an entry would change, before it is saved. */
   @Transactional(readOnly = true)
   public SpeciesEffect effect(EntryCells entry) {
-    Map<String, String> cells = byColumn(entry.cells());
+    Map<String, String> cells = Entries.byColumn(COLUMNS, entry.cells());
     List<Fault> faults = faults(cells);
     if (!faults.isEmpty()) {
-      return new SpeciesEffect(faults, 0, 0, List.of());
+      return new SpeciesEffect(faults, 0, 0, 0, List.of());
     }
     Map<String, @Nullable Map<String, String>> changed = new LinkedHashMap<>();
     changed.put(cells.get("name"), cells);
@@ -327,11 +281,13 @@ class SpeciesBook {
 
   private SpeciesEffect effect(Map<String, @Nullable Map<String, String>> changed) {
     Advise other = rulesWith(changed);
-    List<UUID> plants =
-        changed.isEmpty() ? List.of() : mapper.plants(List.copyOf(changed.keySet()), MOST_ASKED);
+    List<UUID> inCare =
+        changed.isEmpty() ? List.of() : mapper.plants(List.copyOf(changed.keySet()), MOST_IN_CARE);
+    List<UUID> plants = inCare.subList(0, Math.min(inCare.size(), MOST_ASKED));
     List<CallChange> changes = advice.changedBy(other, plants);
     return new SpeciesEffect(
         List.of(),
+        inCare.size(),
         plants.size(),
         changes.size(),
         changes.stream().limit(MOST_CHANGES_SHOWN).toList());
@@ -344,7 +300,7 @@ class SpeciesBook {
    */
   @Transactional
   public void save(String name, int version, EntryCells entry) {
-    Map<String, String> cells = byColumn(entry.cells());
+    Map<String, String> cells = Entries.byColumn(COLUMNS, entry.cells());
     if (!name.equals(cells.get("name"))) {
       throw InputException.of("name", "The name of an entry stays. Add another one.", name);
     }
@@ -352,39 +308,23 @@ class SpeciesBook {
     if (!faults.isEmpty()) {
       throw new InputException(faults);
     }
-    store(name, version, cells);
-    history.log("species", logId(name), "Saved " + name);
-    rulesWith(Map.of());
-    useAfterCommit();
+    if (store(name, version, cells)) {
+      history.log("species", logId(name), "Saved " + name);
+      rulesWith(Map.of());
+      useAfterCommit();
+    }
   }
 
-  private void store(String name, int version, Map<String, String> cells) {
-    String text = json.writeValueAsString(cells);
-    boolean stored = true;
-    if (version == 0) {
-      if (mapper.version(name) == null) {
-        mapper.add(name, text, clock.now(), user.id());
-      } else {
-        stored = false;
-      }
-    } else {
-      stored = mapper.edit(name, version, text, clock.now(), user.id()) == 1;
-    }
-    if (!stored) {
-      SpeciesMapper.EditRow now =
-          mapper.edits().stream().filter(row -> row.name().equals(name)).findFirst().orElse(null);
-      Map<String, String> theirs = now == null ? Map.of() : cells(now);
-      throw new StaleException(
-          now == null ? 0 : now.version(),
-          now == null ? "Somebody" : now.who(),
-          cells.entrySet().stream()
-              .filter(cell -> !cell.getValue().equals(theirs.getOrDefault(cell.getKey(), "")))
-              .map(
-                  cell ->
-                      new StaleException.Change(
-                          cell.getKey(), cell.getValue(), theirs.getOrDefault(cell.getKey(), "")))
-              .toList());
-    }
+  private boolean store(String name, int version, Map<String, String> cells) {
+    String text = entries.write(cells);
+    SpeciesMapper.EditRow now =
+        mapper.edits().stream().filter(row -> row.name().equals(name)).findFirst().orElse(null);
+    return Versions.save(
+        version,
+        now == null ? null : new Versions.Stored(now.version(), now.who()),
+        () -> mapper.add(name, text, clock.now(), user.id()),
+        () -> mapper.edit(name, version, text, clock.now(), user.id()) == 1,
+        () -> Entries.differences(cells, now == null ? Map.of() : cells(now)));
   }
 
   /**
@@ -410,18 +350,8 @@ class SpeciesBook {
     return UUID.nameUUIDFromBytes(("species " + name).getBytes(StandardCharsets.UTF_8));
   }
 
-  /** The book that all see changes only once the edit is on disk. */
   private void useAfterCommit() {
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCommit() {
-            // read anew: someone else may have saved another entry meanwhile
-            books.useSpecies(
-                Objects.requireNonNull(ofItsOwn.execute(s -> List.copyOf(edits().values()))));
-            glances.bringUpToDate();
-          }
-        });
+    entries.useAfterCommit(() -> books.useSpecies(List.copyOf(edits().values())));
   }
 
   /** All entries as cells by column, the team's in place of the shipped. */
@@ -441,19 +371,19 @@ class SpeciesBook {
   @Transactional
   public ImportView enter(SpeciesImport request) {
     List<Fault> sheetFaults = new ArrayList<>();
-    List<Map<String, String>> entries =
+    List<Map<String, String>> given =
         new EntriesIn(json, COLUMNS, Set.of("name", "group"))
             .read(request.format(), request.text(), sheetFaults);
     if (!sheetFaults.isEmpty()) {
       return new ImportView(
-          sheetFaults, List.of(), new SpeciesEffect(List.of(), 0, 0, List.of()), false);
+          sheetFaults, List.of(), new SpeciesEffect(List.of(), 0, 0, 0, List.of()), false);
     }
     List<ImportRow> rows = new ArrayList<>();
     Set<String> seen = new HashSet<>();
     Map<String, @Nullable Map<String, String>> changed = new LinkedHashMap<>();
     boolean faultless = true;
     int line = request.format() == Format.CSV ? 2 : 1;
-    for (Map<String, String> cells : entries) {
+    for (Map<String, String> cells : given) {
       List<Fault> faults = new ArrayList<>(faults(cells));
       String name = cells.getOrDefault("name", "");
       if (!name.isEmpty() && !seen.add(name)) {
@@ -467,7 +397,7 @@ class SpeciesBook {
       }
     }
     SpeciesEffect effect =
-        faultless ? effect(changed) : new SpeciesEffect(List.of(), 0, 0, List.of());
+        faultless ? effect(changed) : new SpeciesEffect(List.of(), 0, 0, 0, List.of());
     boolean save = faultless && request.save();
     if (save) {
       changed.forEach(

@@ -2,6 +2,7 @@ package happysaucer.server.species;
 
 import happysaucer.core.book.SpeciesColumn;
 import happysaucer.core.book.SpeciesForm;
+import happysaucer.server.entry.EntryCells;
 import happysaucer.server.exchange.Rows;
 import happysaucer.server.history.Versions;
 import happysaucer.server.team.CurrentUser;
@@ -57,7 +58,7 @@ class SpeciesController {
   SpeciesAnswers.SpeciesPage save(
       @PathVariable String name,
       @RequestHeader("If-Match") String version,
-      @RequestBody SpeciesAnswers.EntryCells entry) {
+      @RequestBody EntryCells entry) {
     book.save(name, Versions.parse(version), entry);
     return book.page(name, user.units());
   }
@@ -69,7 +70,7 @@ class SpeciesController {
   }
 
   @PostMapping("/api/species-effect")
-  SpeciesAnswers.SpeciesEffect effect(@RequestBody SpeciesAnswers.EntryCells entry) {
+  SpeciesAnswers.SpeciesEffect effect(@RequestBody EntryCells entry) {
     return book.effect(entry);
   }
 

@@ -60,7 +60,7 @@ interface SpeciesMapper {
       <script>
       select id from plant where retired_on is null and species in
       <foreach collection='names' item='n' open='(' separator=',' close=')'>#{n}</foreach>
-      limit #{most}
+      order by label limit #{most}
       </script>""")
   List<UUID> plants(@Param("names") List<String> names, @Param("most") int most);
 

@@ -2,6 +2,7 @@ package happysaucer.server.supply;
 
 import happysaucer.server.clock.TeamClock;
 import happysaucer.server.history.ChangeLog;
+import happysaucer.server.history.Versions;
 import happysaucer.server.job.JobDone;
 import happysaucer.server.problem.InputException;
 import happysaucer.server.problem.NotFoundException;
@@ -135,29 +136,28 @@ public class Supplies {
     if (before == null && !needed(kind, code)) {
       throw new NotFoundException("No job needs such a thing.");
     }
-    boolean saved = false;
-    if (version == 0 && before == null) {
-      mapper.add(kind, code, request, clock.now(), user.id());
-      saved = true;
-    } else if (version > 0) {
-      saved = mapper.edit(kind, code, version, request, clock.now(), user.id()) == 1;
+    boolean saved =
+        Versions.save(
+            version,
+            before == null ? null : new Versions.Stored(before.version(), before.who()),
+            () -> mapper.add(kind, code, request, clock.now(), user.id()),
+            () -> mapper.edit(kind, code, version, request, clock.now(), user.id()) == 1,
+            () -> differences(request, before));
+    if (saved) {
+      history.log(ENTITY, id(kind + "/" + code), "Counted: " + request);
     }
-    if (!saved) {
-      List<StaleException.Change> changes = new ArrayList<>();
-      if (before != null) {
-        StaleException.Change.compare(changes, "stock", request.stock(), before.stock());
-        StaleException.Change.compare(changes, "pack", request.pack(), before.pack());
-        StaleException.Change.compare(changes, "supplier", request.supplier(), before.supplier());
-      }
-      if (before == null || !changes.isEmpty()) {
-        throw new StaleException(
-            before == null ? 0 : before.version(), before == null ? "" : before.who(), changes);
-      }
-      // the same edit sent again over a bad line
-      return all();
-    }
-    history.log(ENTITY, id(kind + "/" + code), "Counted: " + request);
     return all();
+  }
+
+  private static List<StaleException.Change> differences(
+      SupplyRequest yours, @Nullable SupplyRow theirs) {
+    List<StaleException.Change> changes = new ArrayList<>();
+    if (theirs != null) {
+      StaleException.Change.compare(changes, "stock", yours.stock(), theirs.stock());
+      StaleException.Change.compare(changes, "pack", yours.pack(), theirs.pack());
+      StaleException.Change.compare(changes, "supplier", yours.supplier(), theirs.supplier());
+    }
+    return changes;
   }
 
   /**

@@ -1,3 +1,3 @@
-/** What was ordered for the shelf, when it comes, and what came. */
+/** What stands there of feed and sundries, and what jobs take of it. */
 @org.jspecify.annotations.NullMarked
 package happysaucer.server.supply;
