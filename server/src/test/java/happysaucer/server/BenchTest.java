@@ -197,7 +197,7 @@ class BenchTest {
             body.formatted(UUID.randomUUID(), "BE-4a", UUID.randomUUID()));
     assertThat(done.status()).as(done.body()).isEqualTo(200);
     assertThat(item("Piece 16").get("pot").get("inStock").asInt()).isZero();
-    JsonNode piece = planner.get("/api/plants?search=be-4a").json().get("plants").get(0);
+    JsonNode piece = planner.plant("be-4a");
     JsonNode page = house.page(piece.get("id").asString()).get("plant");
     assertThat(page.get("parentId").asString()).isEqualTo(plant);
     assertThat(page.get("potTopMm").asDouble()).isEqualTo(152);

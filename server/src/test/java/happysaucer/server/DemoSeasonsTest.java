@@ -6,7 +6,6 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.context.ConfigurableApplicationContext;
-import tools.jackson.databind.JsonNode;
 
 /** Whoever tries the demo does so on any day of the year: it is laid in all the same. */
 class DemoSeasonsTest {
@@ -18,10 +17,9 @@ class DemoSeasonsTest {
       assertThat(technician.get("/api/plants").json().get("total").asInt()).isEqualTo(100);
       assertThat(technician.get("/api/watch").json().get("plants")).hasSizeGreaterThan(1);
       for (String label : List.of("T-001", "T-003", "T-007", "T-018", "T-059")) {
-        JsonNode plant = technician.get("/api/plants?search=" + label).json().get("plants").get(0);
         OnTheCurve.assertSeen(
             label,
-            technician.get("/api/plants/" + plant.get("id").asString() + "/dry-down").json(),
+            technician.get("/api/plants/" + technician.plantId(label) + "/dry-down").json(),
             0.1);
       }
     }

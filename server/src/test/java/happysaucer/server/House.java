@@ -57,7 +57,7 @@ public final class House {
     if (plants().size() != before + 1) {
       throw new IllegalStateException(answer.body());
     }
-    return http.get("/api/plants?search=" + more).json().get("plants").get(0).get("id").asString();
+    return http.plantId(more);
   }
 
   /** A plant that somebody measured. */
@@ -66,7 +66,7 @@ public final class House {
         "spot,light,species,pot,height,spread,last repotted,label\nDesk,,%s,%d mm,%d mm,%d mm,2025-10-01,%s"
             .formatted(species, potMm, heightMm, heightMm / 2, label),
         true);
-    return http.get("/api/plants?search=" + label).json().get("plants").get(0).get("id").asString();
+    return http.plantId(label);
   }
 
   JsonNode page(String plant) {

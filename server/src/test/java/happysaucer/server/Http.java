@@ -38,6 +38,15 @@ public final class Http {
                 .encodeToString((account + ":" + password).getBytes(StandardCharsets.UTF_8)));
   }
 
+  /** The first plant that is found by this label, as its list has it. */
+  public JsonNode plant(String label) {
+    return get("/api/plants?search=" + label).json().get("plants").get(0);
+  }
+
+  public String plantId(String label) {
+    return plant(label).get("id").asString();
+  }
+
   public record Answer(int status, String body, HttpResponse<String> raw) {
     public JsonNode json() {
       return JSON.readTree(body);

@@ -39,7 +39,7 @@ class PlacesTest {
     house.enter(id, GOOD, true);
     assertThat(house.plants()).hasSize(3);
 
-    JsonNode palm = planner.get("/api/plants?search=EN-7").json().get("plants").get(0);
+    JsonNode palm = planner.plant("EN-7");
     assertThat(palm.get("potTopMm").asDouble()).isEqualTo(279.4);
     assertThat(palm.get("commonName").asString()).isEqualTo("Kentia palm");
     assertThat(palm.get("action").asString()).isEqualTo("LEAVE");

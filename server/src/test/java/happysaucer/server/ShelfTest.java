@@ -310,8 +310,7 @@ class ShelfTest {
 
   @Test
   void aPotIsThoughtOfAlsoWhereThePlantStaysInItsOwn() {
-    String hibiscus =
-        planner.get("/api/plants?search=T-024").json().get("plants").get(0).get("id").asString();
+    String hibiscus = planner.plantId("T-024");
     JsonNode plan =
         technician
             .post("/api/plants/" + hibiscus + "/what-if", "{\"pot\":{\"topMm\":240}}")

@@ -28,22 +28,12 @@ class StoriesTest {
     technician = http.as("technician");
   }
 
-  private String id(String label) {
-    return technician
-        .get("/api/plants?search=" + label)
-        .json()
-        .get("plants")
-        .get(0)
-        .get("id")
-        .asString();
-  }
-
   private JsonNode advice(String label) {
-    return technician.get("/api/plants/" + id(label)).json().get("advice");
+    return technician.get("/api/plants/" + technician.plantId(label)).json().get("advice");
   }
 
   private JsonNode drawn(String label) {
-    return technician.get("/api/plants/" + id(label) + "/dry-down").json();
+    return technician.get("/api/plants/" + technician.plantId(label) + "/dry-down").json();
   }
 
   private static double of(JsonNode node, String... path) {

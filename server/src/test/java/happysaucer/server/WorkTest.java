@@ -21,16 +21,6 @@ class WorkTest {
     planner = http.as("planner");
   }
 
-  private String plant(String label) {
-    return technician
-        .get("/api/plants?search=" + label)
-        .json()
-        .get("plants")
-        .get(0)
-        .get("id")
-        .asString();
-  }
-
   private JsonNode page(String plant) {
     return technician.get("/api/plants/" + plant).json();
   }
@@ -50,7 +40,7 @@ class WorkTest {
 
   @Test
   void aCheckChangesTheCallAndTheSameCheckTwiceDoesNothingTwice() {
-    String plant = plant("T-027");
+    String plant = technician.plantId("T-027");
     int before = page(plant).get("checks").size();
     String id = UUID.randomUUID().toString();
     String check =
@@ -75,7 +65,7 @@ class WorkTest {
 
   @Test
   void whatTheSlipCheckShowedStillCountsWhileSignsAreTapped() {
-    String plant = plant("T-003");
+    String plant = technician.plantId("T-003");
     JsonNode preview =
         technician
             .post("/api/plants/" + plant + "/advice", "{\"signs\":[{\"code\":\"FUNGUS_GNATS\"}]}")
@@ -93,7 +83,7 @@ class WorkTest {
 
   @Test
   void faultySignsAreRefusedAtTheirPlaceAndNothingIsStored() {
-    String plant = plant("T-028");
+    String plant = technician.plantId("T-028");
     int before = page(plant).get("checks").size();
     Http.Answer answer =
         technician.put(
@@ -120,7 +110,7 @@ class WorkTest {
 
   @Test
   void aRepotIsScheduledInItsWindowDoneAndFollowedByAftercare() {
-    String plant = plant("T-026");
+    String plant = technician.plantId("T-026");
     String job = UUID.randomUUID().toString();
     assertThat(
             planner
@@ -186,7 +176,8 @@ class WorkTest {
     Http.Answer answer =
         planner.put(
             "/api/jobs/" + UUID.randomUUID(),
-            "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-12\"}".formatted(plant("T-033")));
+            "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-12\"}"
+                .formatted(technician.plantId("T-033")));
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().get("errors").get(0).get("field").asString()).isEqualTo("plantId");
   }
@@ -222,7 +213,7 @@ class WorkTest {
 
   @Test
   void aStaleEditIsRefusedWithWhatChangedAndNothingIsLost() {
-    String id = plant("T-034");
+    String id = technician.plantId("T-034");
     Http.Answer opened = technician.get("/api/plants/" + id);
     String version = opened.raw().headers().firstValue("ETag").orElseThrow();
     JsonNode plant = opened.json().get("plant");
@@ -259,7 +250,7 @@ class WorkTest {
 
   @Test
   void everyFaultOfAFormIsNamedAtItsField() {
-    String id = plant("T-035");
+    String id = technician.plantId("T-035");
     Http.Answer opened = technician.get("/api/plants/" + id);
     Http.Answer answer =
         technician.put(
@@ -281,7 +272,7 @@ class WorkTest {
 
   @Test
   void theSameWriteManyTimesAtOnceIsStoredOnce() {
-    String plant = plant("T-036");
+    String plant = technician.plantId("T-036");
     int before = page(plant).get("waterings").size();
     String id = UUID.randomUUID().toString();
     String body =
@@ -318,7 +309,7 @@ class WorkTest {
     String steps =
         counter
             .as("counter")
-            .get("/api/plants/" + plant("T-016"))
+            .get("/api/plants/" + technician.plantId("T-016"))
             .json()
             .get("advice")
             .get("repot")
@@ -330,7 +321,7 @@ class WorkTest {
 
   /** A small plant found crowded: several trade sizes will do. */
   private JsonNode withAChoiceOfPots() {
-    String plant = plant("T-034");
+    String plant = technician.plantId("T-034");
     technician.put(
         "/api/checks/" + UUID.randomUUID(),
         "{\"plantId\":\"%s\",\"checkedAt\":\"%s\",\"signs\":[{\"code\":\"ROOTS_CIRCLING\",\"grade\":\"SEVERE\"}]}"
@@ -377,7 +368,7 @@ class WorkTest {
 
   @Test
   void backInItsOwnPotOnlyDateAndMediumChange() {
-    String plant = plant("T-014");
+    String plant = technician.plantId("T-014");
     JsonNode before = page(plant);
     assertThat(before.get("advice").get("call").get("action").asString()).isEqualTo("REFRESH");
     String job = UUID.randomUUID().toString();
@@ -400,7 +391,7 @@ class WorkTest {
 
   @Test
   void aBrokenPotIsReplacedAndTheMediumGoesOnAgeing() {
-    String plant = plant("T-038");
+    String plant = technician.plantId("T-038");
     JsonNode before = page(plant).get("plant");
     String check =
         "{\"plantId\":\"%s\",\"checkedAt\":\"%s\",\"signs\":[{\"code\":\"POT_BROKEN\"}],\"minutes\":1}"
@@ -420,7 +411,7 @@ class WorkTest {
 
   @Test
   void twoPeopleWhoScheduleTheSamePlantAtOnceMakeOneJob() {
-    String plant = plant("T-003");
+    String plant = technician.plantId("T-003");
     String body = "{\"plantId\":\"%s\",\"plannedOn\":\"2027-04-13\"}".formatted(plant);
     java.util.List<Integer> statuses =
         IntStream.range(0, 4)

@@ -24,12 +24,14 @@ import happysaucer.core.unit.Rounding;
 import happysaucer.core.unit.Wording;
 import happysaucer.core.water.Drying;
 import happysaucer.core.water.WaterModel;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 
 /**
  * The one function behind every screen: same request and book in, same advice out. It runs in
@@ -102,6 +104,11 @@ public final class Advise {
         writer.cautions(Cautions.of(c, call, plan)),
         completed.assumed(),
         kept.leftOut().stream().map(Advice.LeftOut::of).toList());
+  }
+
+  /** Thirst of a plant on any day, against one of twelve hours of light on which it is awake. */
+  public ToDoubleFunction<LocalDate> thirst(Kept kept) {
+    return kept.completed().complete()::thirst;
   }
 
   /**

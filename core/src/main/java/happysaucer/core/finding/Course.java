@@ -1,7 +1,6 @@
 package happysaucer.core.finding;
 
 import happysaucer.core.casefile.History;
-import happysaucer.core.season.Season;
 import happysaucer.core.sign.SignCode;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -9,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /**
  * How one measure of a plant went over its visits, oldest first.
@@ -59,7 +59,7 @@ public record Course(Code code, List<Point> points, boolean worsens) {
    * @param measures values of signs or of {@link History#HEIGHT}, in any order
    */
   public static List<Course> of(
-      double latitude,
+      ToDoubleFunction<LocalDate> thirst,
       LocalDate today,
       Optional<LocalDate> lastRepotted,
       List<Watering> waterings,
@@ -67,7 +67,7 @@ public record Course(Code code, List<Point> points, boolean worsens) {
     List<Watering> pours = new ArrayList<>(waterings);
     pours.sort(Comparator.comparing(Watering::date));
     List<Course> courses = new ArrayList<>();
-    add(courses, Code.WATERING_INTERVAL, intervals(latitude, today, pours), lastRepotted);
+    add(courses, Code.WATERING_INTERVAL, intervals(thirst, today, pours), lastRepotted);
     add(courses, Code.SOAK_IN, measured(measures, SignCode.WATER_POOLS.name()), lastRepotted);
     add(courses, Code.RETAINED_SHARE, retained(pours), lastRepotted);
     add(courses, Code.HEIGHT, measured(measures, History.HEIGHT), lastRepotted);
@@ -114,16 +114,17 @@ public record Course(Code code, List<Point> points, boolean worsens) {
     return means;
   }
 
-  /** Each interval times growth in its own season over growth today: a dark month counts less. */
-  private static List<Point> intervals(double latitude, LocalDate today, List<Watering> pours) {
-    double now = Season.growth(latitude, today);
+  /** Each interval times thirst in its own season over thirst today: a dark month counts less. */
+  private static List<Point> intervals(
+      ToDoubleFunction<LocalDate> thirst, LocalDate today, List<Watering> pours) {
+    double now = thirst.applyAsDouble(today);
     List<Point> points = new ArrayList<>();
     for (int i = 1; i < pours.size(); i++) {
       LocalDate date = pours.get(i).date();
       double days = ChronoUnit.DAYS.between(pours.get(i - 1).date(), date);
       if (days > 0 && days < MOST_DAYS) {
         LocalDate middle = date.minusDays(Math.round(days / 2));
-        points.add(new Point(date, days * Season.growth(latitude, middle) / now));
+        points.add(new Point(date, days * thirst.applyAsDouble(middle) / now));
       }
     }
     return points;

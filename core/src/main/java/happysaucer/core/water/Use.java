@@ -145,7 +145,7 @@ public record Use(
     for (Told told : told(c, pot, scales, estimate)) {
       if (told.believed()) {
         Poured poured = told.poured();
-        tally.add(told.leaf(), poured.ageDays());
+        tally.add(told.leaf(), poured.ageDays(), poured.tells());
         if (told.from() == Learned.From.WATERED) {
           days.add(poured.days(), poured.ageDays());
           thirstyDays.add(poured.days() * poured.thirst(), poured.ageDays());
@@ -219,7 +219,7 @@ public record Use(
     all.sort(Comparator.comparing(one -> one.on().orElse(c.date())));
     for (Told one : all) {
       if (one.believed()) {
-        tally.add(one.leaf(), one.poured().ageDays());
+        tally.add(one.leaf(), one.poured().ageDays(), one.poured().tells());
       }
       Use now = tally.count == 0 ? estimate : tally.use(0, Optional.empty());
       lessons.add(
@@ -267,6 +267,11 @@ public record Use(
       double thirst,
       double ageDays,
       Optional<LocalDate> on) {
+    /** On a day of little thirst most of what is lost is lost by the pot. */
+    double tells() {
+      return Math.min(1, thirst);
+    }
+
     /**
      * Over what plant and pot use on such a day, where it is watered as it should be: the drier it
      * is to get, the less of the time its surface is wet (rules of thumb).
@@ -327,7 +332,14 @@ public record Use(
     private double sumOfSquares;
 
     void add(double value, double ageDays) {
-      double weight = Math.exp(-ageDays / FORGOTTEN_DAYS);
+      add(value, ageDays, 1);
+    }
+
+    /**
+     * @param tells how much it tells, 0 to 1
+     */
+    void add(double value, double ageDays, double tells) {
+      double weight = tells * Math.exp(-ageDays / FORGOTTEN_DAYS);
       count++;
       weights += weight;
       squares += weight * weight;

@@ -10,11 +10,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Test;
 
 /** How measures went over the visits, as the plant's page draws them. */
 class CourseTest {
   private static final LocalDate TODAY = LocalDate.of(2027, 6, 21);
+  private static final ToDoubleFunction<LocalDate> FIFTY_NORTH = day -> Season.growth(50, day);
 
   private static Course of(Course.Code code, List<Course> courses) {
     return courses.stream().filter(c -> c.code() == code).findFirst().orElseThrow();
@@ -25,7 +27,7 @@ class CourseTest {
     LocalDate winter = LocalDate.of(2026, 12, 20);
     List<Course> courses =
         Course.of(
-            50,
+            FIFTY_NORTH,
             TODAY,
             Optional.empty(),
             List.of(
@@ -48,7 +50,7 @@ class CourseTest {
   void aRetainedShareNeedsACaughtRunOff() {
     List<Course> courses =
         Course.of(
-            50,
+            FIFTY_NORTH,
             TODAY,
             Optional.empty(),
             List.of(
@@ -68,11 +70,13 @@ class CourseTest {
       measures.add(new History.Measured(TODAY.minusDays(90 - 28L * i), "WATER_POOLS", 30 + 20 * i));
     }
     Course soak =
-        of(Course.Code.SOAK_IN, Course.of(50, TODAY, Optional.empty(), List.of(), measures));
+        of(
+            Course.Code.SOAK_IN,
+            Course.of(FIFTY_NORTH, TODAY, Optional.empty(), List.of(), measures));
     Course after =
         of(
             Course.Code.SOAK_IN,
-            Course.of(50, TODAY, Optional.of(TODAY.minusDays(20)), List.of(), measures));
+            Course.of(FIFTY_NORTH, TODAY, Optional.of(TODAY.minusDays(20)), List.of(), measures));
 
     assertThat(soak.worsens()).isTrue();
     assertThat(after.worsens()).isFalse();
@@ -91,9 +95,32 @@ class CourseTest {
     assertThat(
             of(
                     Course.Code.WATERING_INTERVAL,
-                    Course.of(0, TODAY, Optional.empty(), closing, List.of()))
+                    Course.of(date -> 1, TODAY, Optional.empty(), closing, List.of()))
                 .worsens())
         .isTrue();
+  }
+
+  @Test
+  void wakingFromRestIsNoClosingUp() {
+    LocalDate wakes = TODAY.minusDays(90);
+    ToDoubleFunction<LocalDate> thirst = day -> day.isBefore(wakes) ? 0.15 : 0.9;
+    List<Watering> record = new ArrayList<>();
+    for (int days = 390; days > 90; days -= 60) {
+      record.add(new Watering(TODAY.minusDays(days), 1, 0));
+    }
+    for (int days = 90; days >= 0; days -= 10) {
+      record.add(new Watering(TODAY.minusDays(days), 1, 0));
+    }
+    Course asleep =
+        of(
+            Course.Code.WATERING_INTERVAL,
+            Course.of(thirst, TODAY, Optional.empty(), record, List.of()));
+    Course byLightAlone =
+        of(
+            Course.Code.WATERING_INTERVAL,
+            Course.of(day -> 1, TODAY, Optional.empty(), record, List.of()));
+    assertThat(asleep.worsens()).isFalse();
+    assertThat(byLightAlone.worsens()).isTrue();
   }
 
   @Test
@@ -104,7 +131,9 @@ class CourseTest {
             new History.Measured(TODAY.minusDays(30), History.HEIGHT, 1000),
             new History.Measured(TODAY, History.HEIGHT, 1300));
     assertThat(
-            of(Course.Code.HEIGHT, Course.of(50, TODAY, Optional.empty(), List.of(), measures))
+            of(
+                    Course.Code.HEIGHT,
+                    Course.of(FIFTY_NORTH, TODAY, Optional.empty(), List.of(), measures))
                 .worsens())
         .isFalse();
   }
@@ -113,7 +142,7 @@ class CourseTest {
   void onePointIsNoCourse() {
     assertThat(
             Course.of(
-                50,
+                FIFTY_NORTH,
                 TODAY,
                 Optional.empty(),
                 List.of(new Watering(TODAY, 1, 0.1)),

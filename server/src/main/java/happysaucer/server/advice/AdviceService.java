@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -63,6 +64,7 @@ public class AdviceService {
    *
    * @param standing signs that count, with the day on which they were seen
    * @param trialPourLitres with which soak-in is timed
+   * @param thirst of a day against one of twelve hours of light on which it is awake
    * @param argument what somebody holds against the rules
    * @param method what was chosen for it and at which level
    */
@@ -74,6 +76,7 @@ public class AdviceService {
       Saucer saucer,
       @Nullable Double waterLeft,
       double trialPourLitres,
+      ToDoubleFunction<LocalDate> thirst,
       ArgumentView argument,
       MethodView method) {}
 
@@ -136,6 +139,7 @@ public class AdviceService {
         Saucer.of(advice.call()),
         GlanceWriter.waterLeft(gathered, books.team(), kept),
         Advise.pot(kept.request().pot()).inside().litres() / TRIAL_POURS,
+        books.team().thirst(kept),
         argument(gathered),
         method(gathered, kept.request()));
   }

@@ -105,10 +105,12 @@ class PlantPage {
 
   public record CoursePoint(LocalDate date, double value) {}
 
-  private List<CourseView> courses(StoredPlant plant, List<Waterings.WateringView> poured) {
+  private List<CourseView> courses(
+      AdviceService.Advised advised, List<Waterings.WateringView> poured) {
+    StoredPlant plant = advised.plant();
     LocalDate today = clock.today();
     return Course.of(
-            plant.latitude(),
+            advised.thirst(),
             today,
             Optional.ofNullable(plant.lastRepotted()),
             poured.stream()
@@ -158,7 +160,7 @@ class PlantPage {
         open,
         care,
         history.of(id, CHANGES),
-        courses(advised.plant(), poured),
+        courses(advised, poured),
         advised.argument(),
         advised.method(),
         arguments.of(id),
