@@ -13,7 +13,7 @@ import { plain } from '../../ui/words';
 import { useReader } from '../team/session';
 import { Chart } from './Chart';
 import { Learning } from './Learning';
-import { STRIP, daysWords, strip, type Width } from './curves';
+import { STRIP, daysWords, strip, wetRing, type Width } from './curves';
 import classes from './DryDown.module.css';
 
 type Stage = 'now' | 'first' | 'settled';
@@ -139,7 +139,7 @@ function Strips({ widths, at, stands }: { widths: Width[]; at: number; stands: n
   if (!w) return null;
   const rows = [
     { name: 'Ball, of the pot', value: say(share(w.ballShare)), ...strip(widths, (o) => o.ballShare, at) },
-    { name: 'Fresh medium wet', value: say(days(w.first.daysRingWet)), ...strip(widths, (o) => o.first.daysRingWet, at, stands), over: (w.first.daysRingWet ?? 0) > stands },
+    { name: 'Fresh medium wet', ...wetRing(w.first.daysRingWet, stands), ...strip(widths, (o) => o.first.daysRingWet, at, stands) },
     { name: 'Hardly any air', value: say(days(w.first.daysAirless)), ...strip(widths, (o) => o.first.daysAirless, at) },
     { name: 'Water, at first', value: say(days(w.first.daysToRefill)), ...strip(widths, (o) => o.first.daysToRefill, at) },
     { name: 'Water, rooted through', value: say(days(w.settled.daysToRefill)), ...strip(widths, (o) => o.settled.daysToRefill, at) },
@@ -159,7 +159,7 @@ function Strips({ widths, at, stands }: { widths: Width[]; at: number; stands: n
             </td>
             <td className="measure">
               {r.value}
-              {'over' in r && <small>{r.over ? `over ${Math.round(stands)}` : `of ${Math.round(stands)}`}</small>}
+              {'limitWords' in r && <small>{r.limitWords}</small>}
             </td>
           </tr>
         ))}

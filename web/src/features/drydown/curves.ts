@@ -76,6 +76,14 @@ export function curveWords(title: string, curve: Curve): string {
   ].join('; ');
 }
 
+/** Days of wet fresh medium against those that a kind stands, as precise as it takes to tell them apart. */
+export function wetRing(wet: number | null, stands: number): { value: string; over: boolean; limitWords: string } {
+  const over = (wet ?? 0) > stands;
+  const close = wet !== null && round(wet) === round(stands);
+  const words = (n: number) => String(close ? Math.round(n * 10) / 10 : round(n));
+  return { value: wet === null ? '–' : `${words(wet)} d`, over, limitWords: `${over ? 'over' : 'of'} ${words(stands)}` };
+}
+
 export interface Strip {
   line: string;
   /** Where the width that is asked about stands. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { DESK, PHONE, course, curveWords, daysBetween, daysWords, scales, strip, type Curve, type Width } from '../curves';
+import { DESK, PHONE, course, curveWords, daysBetween, daysWords, scales, strip, wetRing, type Curve, type Width } from '../curves';
 
 const curve = (more: Partial<Curve> = {}): Curve => ({
   points: [
@@ -32,6 +32,13 @@ const width = (topMm: number, wet: number): Width => ({
 });
 
 describe('a curve', () => {
+  it('tells wet days and what is stood apart, however close', () => {
+    expect(wetRing(14.2, 11.1)).toEqual({ value: '14 d', over: true, limitWords: 'over 11' });
+    expect(wetRing(10.7, 10.5)).toEqual({ value: '10.7 d', over: true, limitWords: 'over 10.5' });
+    expect(wetRing(2.44, 11.4)).toEqual({ value: '2.4 d', over: false, limitWords: 'of 11' });
+    expect(wetRing(null, 11)).toMatchObject({ value: '–', over: false });
+  });
+
   it('says how long a past interval would be by today’s light, where that differs', () => {
     expect(daysBetween({ days: 7, daysToday: 9.9 })).toBe('7 days (10 by today’s light)');
     expect(daysBetween({ days: 7, daysToday: 7.2 })).toBe('7 days');
