@@ -13,10 +13,18 @@ import java.util.Optional;
  * @param ballScale the ball's real store against the computed one
  */
 record Calibration(Use use, Use.PotEvidence evidence, double ballScale) {
+  /** Beyond these the record tells of whoever pours, not of the ball (rule of thumb). */
   private static final double SCALE_LEAST = 0.4;
+
   private static final double SCALE_MOST = 2.2;
+
+  /** It ends sooner once neither moves by {@value #NEAR} of itself. */
   private static final int ROUNDS = 12;
+
   private static final double NEAR = 0.01;
+
+  /** A pot that dries within this is as dry at once, whatever its store, days. */
+  private static final double AT_ONCE = 0.1;
 
   /** A pot that never reaches its refill point within the horizon, days. */
   private static final double DAYS_UNKNOWN = 150;
@@ -53,7 +61,7 @@ record Calibration(Use use, Use.PotEvidence evidence, double ballScale) {
       double leaves = now.use.litresPerDay();
       DryDown.Cycle cycle = present.cycle(leaves, lasted.thirst(), now.ballScale);
       double days = cycle.daysToRefill().orElse(DAYS_UNKNOWN);
-      if (days < 0.1) {
+      if (days < AT_ONCE) {
         break;
       }
       double itself =
